@@ -1,0 +1,61 @@
+package gatepin.core.diagram;
+
+import gatepin.core.circuit.Terminal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * One column of a connection diagram: how the leads are joined for one voltage, and which pair to interchange for
+ * the opposite rotation.
+ *
+ * @param volts the voltage of the column
+ * @param line1 the leads that go to L1
+ * @param line2 the leads that go to L2
+ * @param joined the leads that are joined and insulated, group by group
+ * @param swap the two leads to interchange to reverse
+ */
+public record Connection(
+        int volts, SortedSet<String> line1, SortedSet<String> line2, List<SortedSet<String>> joined, Swap swap) {
+    /** Two leads that change places to reverse the motor. */
+    public record Swap(String first, String second) {}
+
+    /** The leads on the two lines and each joined group, with the lines among them, as sets of terminals. */
+    public List<SortedSet<Terminal>> groups() {
+        List<SortedSet<Terminal>> groups = new ArrayList<>();
+        groups.add(terminals(line1, Terminal.L1));
+        groups.add(terminals(line2, Terminal.L2));
+        for (SortedSet<String> group : joined) {
+            groups.add(terminals(group));
+        }
+        groups.sort(java.util.Comparator.comparing(SortedSet::first));
+        return groups;
+    }
+
+    /** The same column for the opposite rotation: the two leads of the swap have changed places. */
+    public Connection reversed() {
+        return new Connection(
+                volts,
+                interchange(line1),
+                interchange(line2),
+                joined.stream().map(this::interchange).toList(),
+                swap);
+    }
+
+    private SortedSet<String> interchange(SortedSet<String> group) {
+        SortedSet<String> result = new TreeSet<>(group);
+        if (group.contains(swap.first()) != group.contains(swap.second())) {
+            boolean first = group.contains(swap.first());
+            result.remove(first ? swap.first() : swap.second());
+            result.add(first ? swap.second() : swap.first());
+        }
+        return result;
+    }
+
+    private static SortedSet<Terminal> terminals(SortedSet<String> leads, Terminal... also) {
+        SortedSet<Terminal> group = new TreeSet<>(List.of(also));
+        leads.forEach(l -> group.add(Terminal.motor(l)));
+        return group;
+    }
+}

@@ -1,0 +1,215 @@
+package gatepin.core.machine;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.circuit.Marks;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.machine.Lead.WindingEnd;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The leads of a motor, each belonging to one end of a winding.
+ *
+ * @param all every lead, in the order of their marks
+ */
+public record Leads(List<Lead> all) {
+    /** Most leads one motor box can have here. */
+    public static final int MOST = 12;
+
+    private static final Pattern MARK = Pattern.compile("[A-Za-z0-9][A-Za-z0-9/.']{0,11}");
+    private static final Pattern WINDING_WORD =
+            Pattern.compile("(run|main|start|aux|auxiliary|protector)\\s*([12])?", Pattern.CASE_INSENSITIVE);
+
+    public Leads {
+        all = all.stream()
+                .sorted(Comparator.comparing(Lead::mark, Marks.NATURAL_ORDER))
+                .toList();
+    }
+
+    /** One lead as typed; {@code winding} is empty where the mark speaks for itself. */
+    public record Typed(String mark, String colour, String winding) {
+        boolean isBlank() {
+            return mark.isBlank() && colour.isBlank() && winding.isBlank();
+        }
+    }
+
+    /**
+     * Reads the rows of a lead table. Rows left blank are passed over. Problems name the field as {@code
+     * leads[row].mark}, {@code leads[row].winding} or {@code leads}.
+     */
+    public static Reading<Leads> read(List<Typed> rows) {
+        List<Problem> problems = new ArrayList<>();
+        List<Lead> leads = new ArrayList<>();
+        Map<String, Integer> endsUsed = new TreeMap<>();
+        Set<String> seen = new HashSet<>();
+        Set<Circuit> whole = EnumSet.noneOf(Circuit.class);
+        if (countMarks(rows, "T1", "T2", "T3", "T4") == 2) {
+            whole.add(Circuit.RUN);
+        }
+        if (countMarks(rows, "T5", "T6", "T7", "T8") == 2) {
+            whole.add(Circuit.START);
+        }
+        for (int i = 0; i < rows.size(); i++) {
+            Typed row = rows.get(i);
+            if (row.isBlank()) {
+                continue;
+            }
+            String field = "leads[" + i + "]";
+            String mark = row.mark().strip();
+            if (!MARK.matcher(mark).matches()) {
+                problems.add(new Problem(
+                        field + ".mark",
+                        row.mark(),
+                        mark.isEmpty()
+                                ? "This lead has no mark. Write what is on it, or a letter of your own."
+                                : "“" + mark + "” cannot be a mark: use up to 12 letters and digits, no spaces."));
+                continue;
+            }
+            if (!seen.add(mark.toUpperCase(Locale.ROOT))) {
+                problems.add(new Problem(
+                        field + ".mark",
+                        mark,
+                        mark + " is here twice. If two leads carry the same mark, add a letter of your own to one."));
+                continue;
+            }
+            if (row.colour().length() > 30) {
+                problems.add(new Problem(field + ".colour", row.colour(), "Say the colour in at most 30 letters."));
+                continue;
+            }
+            Optional<WindingEnd> end = end(mark, row.winding(), endsUsed, whole);
+            if (end.isEmpty()) {
+                problems.add(new Problem(
+                        field + ".winding",
+                        row.winding(),
+                        row.winding().isBlank()
+                                ? mark + " is not a standard mark. Say which winding it belongs to."
+                                : "“" + row.winding().strip()
+                                        + "” is no winding. Choose run 1, run 2, start 1, start 2 or protector."));
+                continue;
+            }
+            leads.add(new Lead(mark, row.colour().strip(), end.orElseThrow()));
+        }
+        if (problems.isEmpty()) {
+            wholeWindings(leads).ifPresent(problems::add);
+        }
+        return problems.isEmpty() ? Reading.of(new Leads(leads)) : Reading.failed(problems);
+    }
+
+    private static long countMarks(List<Typed> rows, String... marks) {
+        Set<String> wanted = Set.of(marks);
+        return rows.stream()
+                .map(r -> r.mark().strip().toUpperCase(Locale.ROOT))
+                .filter(wanted::contains)
+                .distinct()
+                .count();
+    }
+
+    /**
+     * @param whole circuits of which two marks only come out: halves joined inside, so the two are one winding's ends
+     */
+    private static Optional<WindingEnd> end(
+            String mark, String winding, Map<String, Integer> endsUsed, Set<Circuit> whole) {
+        Optional<WindingEnd> standard = StandardMarks.meaning(mark);
+        if (winding.isBlank()) {
+            return standard.map(e -> whole.contains(e.circuit())
+                    ? new WindingEnd(e.circuit(), 1, isFirst(e.circuit().word() + " 1", endsUsed))
+                    : e);
+        }
+        Matcher word = WINDING_WORD.matcher(winding.strip());
+        if (!word.matches()) {
+            return Optional.empty();
+        }
+        Circuit circuit = switch (word.group(1).toLowerCase(Locale.ROOT)) {
+            case "run", "main" -> Circuit.RUN;
+            case "protector" -> Circuit.PROTECTOR;
+            default -> Circuit.START;
+        };
+        int number = word.group(2) == null ? 1 : Integer.parseInt(word.group(2));
+        boolean first = isFirst(circuit.word() + " " + number, endsUsed);
+        boolean like = standard.filter(e -> e.circuit() == circuit && e.number() == number)
+                .map(WindingEnd::like)
+                .orElse(first);
+        return Optional.of(new WindingEnd(circuit, number, like));
+    }
+
+    private static boolean isFirst(String winding, Map<String, Integer> endsUsed) {
+        return endsUsed.merge(winding, 1, Integer::sum) == 1;
+    }
+
+    private static Optional<Problem> wholeWindings(List<Lead> leads) {
+        if (leads.isEmpty()) {
+            return Optional.of(new Problem("leads", "", "Write down the motor's leads, one in each row."));
+        }
+        if (leads.size() > MOST) {
+            return Optional.of(new Problem("leads", "" + leads.size(), "At most " + MOST + " leads fit here."));
+        }
+        Map<String, List<Lead>> byWinding = new TreeMap<>();
+        leads.forEach(l -> byWinding
+                .computeIfAbsent(l.winding().windingName(), k -> new ArrayList<>())
+                .add(l));
+        for (Map.Entry<String, List<Lead>> entry : byWinding.entrySet()) {
+            if (entry.getValue().size() != 2) {
+                List<String> marks = entry.getValue().stream().map(Lead::mark).toList();
+                return Optional.of(new Problem(
+                        "leads",
+                        String.join(" ", marks),
+                        "A winding has two ends, but " + entry.getKey() + " has "
+                                + (marks.size() == 1 ? "only " + marks.get(0) : String.join(", ", marks))
+                                + ". Add the missing lead, or say which winding it belongs to."));
+            }
+        }
+        if (byWinding.keySet().stream().noneMatch(w -> w.startsWith(Circuit.RUN.word()))) {
+            return Optional.of(new Problem("leads", "", "No lead belongs to a run winding. A motor has at least one."));
+        }
+        return Optional.empty();
+    }
+
+    /** The marks of all leads, in order. */
+    public List<String> marks() {
+        return all.stream().map(Lead::mark).toList();
+    }
+
+    public List<Terminal> terminals() {
+        return all.stream().map(Lead::terminal).toList();
+    }
+
+    /** The lead with this mark, in whatever case it is written. */
+    public Optional<Lead> find(String mark) {
+        return all.stream().filter(l -> l.mark().equalsIgnoreCase(mark)).findFirst();
+    }
+
+    /** The windings between the leads. */
+    public List<Winding> windings() {
+        Map<String, List<Lead>> byWinding = new TreeMap<>();
+        all.forEach(l -> byWinding
+                .computeIfAbsent(l.winding().windingName(), k -> new ArrayList<>())
+                .add(l));
+        List<Winding> windings = new ArrayList<>();
+        byWinding.forEach((name, ends) -> {
+            if (ends.size() == 2) {
+                Lead first = ends.get(0);
+                Lead second = ends.get(1);
+                boolean firstLike = first.winding().like() || !second.winding().like();
+                windings.add(new Winding(
+                        name,
+                        first.winding().circuit(),
+                        (firstLike ? first : second).terminal(),
+                        (firstLike ? second : first).terminal()));
+            }
+        });
+        return windings;
+    }
+}

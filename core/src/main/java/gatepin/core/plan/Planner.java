@@ -1,0 +1,331 @@
+package gatepin.core.plan;
+
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.plan.PlanResult.Hindrance;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeMap;
+
+/**
+ * Finds every way to land motor leads and lines on a switch so that each handle position joins just what it must.
+ *
+ * <p>Leads and lines that are together in both directions may be spliced into one <em>bundle</em> or kept apart
+ * for a contact to join; the search goes through all such splits, and for each through all ways to land the
+ * bundles, and jumpers between otherwise empty terminals, on the switch. A branch is left as soon as a closed
+ * contact joins two bundles that must be apart.
+ */
+public final class Planner {
+    private static final int EMPTY = -1;
+    private static final int UNKNOWN = -1;
+
+    private final PlanRequest request;
+    private final List<Terminal> points;
+    private final int terminals;
+    private final int[][] forwardContacts;
+    private final int[][] reverseContacts;
+    private final int[][] offContacts;
+    private final int[] forwardTarget;
+    private final int[] reverseTarget;
+    private final int[][] windingEnds;
+
+    private final Map<PlanCost, Landing> best = new TreeMap<>();
+    private long arrangements;
+    private boolean forwardSeen;
+    private boolean bothSeen;
+
+    private Planner(PlanRequest request) {
+        this.request = request;
+        this.points = new ArrayList<>(request.leads());
+        points.add(Terminal.L1);
+        points.add(Terminal.L2);
+        this.terminals = request.chart().terminals().size();
+        this.forwardContacts = contacts(HandlePosition.FORWARD);
+        this.reverseContacts = contacts(HandlePosition.REVERSE);
+        this.offContacts = contacts(HandlePosition.OFF);
+        this.forwardTarget = targets(request.forward());
+        this.reverseTarget = targets(request.reverse());
+        this.windingEnds = request.windings().stream()
+                .map(w -> new int[] {points.indexOf(w.like()), points.indexOf(w.other())})
+                .toArray(int[][]::new);
+    }
+
+    /**
+     * Searches completely.
+     *
+     * @throws IllegalArgumentException when a group names a lead the motor does not have, or joins both lines
+     */
+    public static PlanResult search(PlanRequest request) {
+        Planner planner = new Planner(request);
+        planner.overBundlings(0, new int[planner.points.size()], 0);
+        return planner.result();
+    }
+
+    private PlanResult result() {
+        List<Plan> plans = new ArrayList<>();
+        for (Map.Entry<PlanCost, Landing> entry : best.entrySet()) {
+            if (best.keySet().stream().noneMatch(c -> c.dominates(entry.getKey()))) {
+                plans.add(new Plan(entry.getValue().wiring(request), entry.getKey()));
+            }
+        }
+        Hindrance hindrance = !plans.isEmpty()
+                ? Hindrance.NONE
+                : bothSeen
+                        ? Hindrance.NO_OFF
+                        : forwardSeen ? Hindrance.BOTH_WAYS_IMPOSSIBLE : Hindrance.FORWARD_IMPOSSIBLE;
+        return new PlanResult(plans, arrangements, hindrance);
+    }
+
+    private int[][] contacts(HandlePosition position) {
+        return request.chart().closedIn(position).stream().map(this::ends).toArray(int[][]::new);
+    }
+
+    private int[] ends(Contact contact) {
+        int a = request.chart().terminals().indexOf(contact.a());
+        int b = request.chart().terminals().indexOf(contact.b());
+        return new int[] {a, b};
+    }
+
+    /** For every point the number of the group it must be in; a lead that is in no group is a group of its own. */
+    private int[] targets(List<SortedSet<Terminal>> groups) {
+        int[] target = new int[points.size()];
+        Arrays.fill(target, UNKNOWN);
+        int next = 0;
+        for (SortedSet<Terminal> group : groups) {
+            if (group.contains(Terminal.L1) && group.contains(Terminal.L2)) {
+                throw new IllegalArgumentException("a group joins both lines: " + group);
+            }
+            for (Terminal terminal : group) {
+                int point = points.indexOf(terminal);
+                if (point < 0) {
+                    throw new IllegalArgumentException("a group names " + terminal + ", which the motor does not have");
+                }
+                target[point] = next;
+            }
+            next++;
+        }
+        for (int i = 0; i < target.length; i++) {
+            if (target[i] == UNKNOWN) {
+                target[i] = next++;
+            }
+        }
+        return target;
+    }
+
+    /** Goes through all partitions of the points into bundles, in restricted-growth order. */
+    private void overBundlings(int point, int[] bundleOf, int bundles) {
+        if (point == bundleOf.length) {
+            new Landings(bundleOf, bundles).search(0);
+            return;
+        }
+        for (int bundle = 0; bundle <= bundles; bundle++) {
+            if (bundle == bundles || mayShare(point, bundle, bundleOf)) {
+                bundleOf[point] = bundle;
+                overBundlings(point + 1, bundleOf, Math.max(bundles, bundle + 1));
+            }
+        }
+    }
+
+    private boolean mayShare(int point, int bundle, int[] bundleOf) {
+        for (int other = 0; other < point; other++) {
+            if (bundleOf[other] == bundle) {
+                return forwardTarget[other] == forwardTarget[point] && reverseTarget[other] == reverseTarget[point];
+            }
+        }
+        return false;
+    }
+
+    /** All ways to land one bundling on the switch. Nets 0 … bundles-1 are bundles, those above are jumpers alone. */
+    private final class Landings {
+        private final int[] bundleOf;
+        private final int bundles;
+        private final int[] forwardGroup;
+        private final int[] reverseGroup;
+        private final int[] netOn = new int[terminals];
+        private final int[] union;
+
+        Landings(int[] bundleOf, int bundles) {
+            this.bundleOf = bundleOf.clone();
+            this.bundles = bundles;
+            this.forwardGroup = new int[bundles];
+            this.reverseGroup = new int[bundles];
+            for (int point = 0; point < bundleOf.length; point++) {
+                forwardGroup[bundleOf[point]] = forwardTarget[point];
+                reverseGroup[bundleOf[point]] = reverseTarget[point];
+            }
+            this.union = new int[bundles + terminals * 2];
+            Arrays.fill(netOn, EMPTY);
+        }
+
+        void search(int terminal) {
+            if (terminal == terminals) {
+                arrangements++;
+                consider();
+                return;
+            }
+            int jumperNets = 0;
+            for (int before = 0; before < terminal; before++) {
+                jumperNets = Math.max(jumperNets, netOn[before] - bundles + 1);
+            }
+            for (int net = EMPTY; net <= bundles + jumperNets; net++) {
+                netOn[terminal] = net;
+                if (holds(forwardContacts, forwardGroup, terminal) && holds(reverseContacts, reverseGroup, terminal)) {
+                    search(terminal + 1);
+                }
+            }
+            netOn[terminal] = EMPTY;
+        }
+
+        /** No contact among the terminals up to {@code last} joins two groups. */
+        private boolean holds(int[][] contacts, int[] groupOf, int last) {
+            join(contacts, last);
+            return groupConflictFree(groupOf);
+        }
+
+        private boolean groupConflictFree(int[] groupOf) {
+            int[] groupAt = new int[union.length];
+            Arrays.fill(groupAt, UNKNOWN);
+            for (int bundle = 0; bundle < bundles; bundle++) {
+                int root = root(bundle);
+                if (groupAt[root] == UNKNOWN) {
+                    groupAt[root] = groupOf[bundle];
+                } else if (groupAt[root] != groupOf[bundle]) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        private void join(int[][] contacts, int last) {
+            for (int i = 0; i < union.length; i++) {
+                union[i] = i;
+            }
+            for (int[] contact : contacts) {
+                if (contact[0] <= last && contact[1] <= last) {
+                    union[root(node(contact[0]))] = root(node(contact[1]));
+                }
+            }
+        }
+
+        /** The node a switch terminal belongs to: its net, or itself when empty. */
+        private int node(int terminal) {
+            return netOn[terminal] == EMPTY ? bundles + terminals + terminal : netOn[terminal];
+        }
+
+        private int root(int node) {
+            int root = node;
+            while (union[root] != root) {
+                root = union[root];
+            }
+            return root;
+        }
+
+        /** Bundles of one group are joined, as far as the last {@link #join} went. */
+        private boolean complete(int[] groupOf) {
+            Map<Integer, Integer> rootOfGroup = new HashMap<>();
+            for (int bundle = 0; bundle < bundles; bundle++) {
+                Integer before = rootOfGroup.putIfAbsent(groupOf[bundle], root(bundle));
+                if (before != null && before != root(bundle)) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        private void consider() {
+            join(forwardContacts, terminals);
+            if (!complete(forwardGroup)) {
+                return;
+            }
+            forwardSeen = true;
+            join(reverseContacts, terminals);
+            if (!complete(reverseGroup)) {
+                return;
+            }
+            bothSeen = true;
+            int[] size = new int[bundles + terminals];
+            for (int net : netOn) {
+                if (net != EMPTY) {
+                    size[net]++;
+                }
+            }
+            for (int net = bundles; net < size.length; net++) {
+                if (size[net] == 1) {
+                    return;
+                }
+            }
+            join(offContacts, terminals);
+            if (!deadInOff()) {
+                return;
+            }
+            Landing landing = new Landing(points, bundleOf.clone(), bundles, netOn.clone());
+            PlanCost cost = cost(landing, size);
+            Landing known = best.get(cost);
+            if (known == null || landing.untidiness() < known.untidiness()) {
+                best.put(cost, landing);
+            }
+        }
+
+        /** No path through windings leads from line to line. */
+        private boolean deadInOff() {
+            int line1 = root(bundleOf[points.indexOf(Terminal.L1)]);
+            int line2 = root(bundleOf[points.indexOf(Terminal.L2)]);
+            return !reachedFrom(line1)[line2];
+        }
+
+        private boolean[] reachedFrom(int start) {
+            boolean[] reached = new boolean[union.length];
+            reached[start] = true;
+            boolean grew = true;
+            while (grew) {
+                grew = false;
+                for (int[] ends : windingEnds) {
+                    int a = root(bundleOf[ends[0]]);
+                    int b = root(bundleOf[ends[1]]);
+                    if (reached[a] != reached[b]) {
+                        reached[a] = true;
+                        reached[b] = true;
+                        grew = true;
+                    }
+                }
+            }
+            return reached;
+        }
+
+        private PlanCost cost(Landing landing, int[] size) {
+            boolean[] hotLead = new boolean[points.size()];
+            int unbroken = 0;
+            int neutralSwitched = 0;
+            for (Terminal line : List.of(Terminal.L1, Terminal.L2)) {
+                int lineRoot = root(bundleOf[points.indexOf(line)]);
+                boolean broken = true;
+                boolean[] reached = reachedFrom(lineRoot);
+                for (int point = 0; point < points.size() - 2; point++) {
+                    int root = root(bundleOf[point]);
+                    broken &= root != lineRoot;
+                    hotLead[point] |= reached[root] && request.supply().isHot(line);
+                }
+                if (request.supply().isHot(line)) {
+                    unbroken += broken ? 0 : 1;
+                } else {
+                    neutralSwitched = broken ? 1 : 0;
+                }
+            }
+            int hot = 0;
+            for (boolean isHot : hotLead) {
+                hot += isHot ? 1 : 0;
+            }
+            int jumpers = 0;
+            for (int terminalsOfNet : size) {
+                jumpers += Math.max(0, terminalsOfNet - 1);
+            }
+            return new PlanCost(
+                    hot, unbroken, neutralSwitched, landing.conductors(), jumpers, landing.mostOnOneTerminal());
+        }
+    }
+}

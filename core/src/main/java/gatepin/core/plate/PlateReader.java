@@ -1,0 +1,192 @@
+package gatepin.core.plate;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.plate.Plate.Rating;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads a plate typed field by field, and refuses what no plate can say. */
+public final class PlateReader {
+    private static final Pattern OUTPUT =
+            Pattern.compile("(?:(\\d+)[\\s-]+)?(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?)", Pattern.CASE_INSENSITIVE);
+    private static final double MOST_HP = 15;
+    /** More slip than this at rated load is no plate but a misread one (common practice). */
+    private static final double MOST_SLIP = 0.2;
+
+    private final List<Problem> problems = new ArrayList<>();
+
+    private PlateReader() {}
+
+    /**
+     * The fields as typed.
+     *
+     * @param output a number or fraction, such as 3/4, 1-1/2 or 0.55
+     * @param outputUnit "hp" or "kW"
+     * @param lowVolts the only or the lower voltage
+     * @param lowAmps amps at that voltage, may be blank
+     * @param highVolts the higher voltage, blank on a motor for one voltage
+     * @param highAmps amps at that voltage, may be blank
+     * @param hertz 50 or 60
+     * @param rpm rated speed
+     */
+    public record Typed(
+            String output,
+            String outputUnit,
+            String lowVolts,
+            String lowAmps,
+            String highVolts,
+            String highAmps,
+            String hertz,
+            String rpm) {}
+
+    /** Reads a plate. Problems carry the names of the fields of {@link Typed}. */
+    public static Reading<Plate> read(Typed typed) {
+        return new PlateReader().doRead(typed);
+    }
+
+    private Reading<Plate> doRead(Typed typed) {
+        Optional<Double> output = output(typed.output());
+        boolean kilowatts = typed.outputUnit().strip().equalsIgnoreCase("kW");
+        double watts = output.orElse(0.0) * (kilowatts ? 1000 : Plate.WATTS_PER_HP);
+        if (output.isPresent() && (watts < 5 || watts > MOST_HP * Plate.WATTS_PER_HP)) {
+            problems.add(new Problem(
+                    "output",
+                    typed.output(),
+                    typed.output().strip() + (kilowatts ? " kW" : " hp")
+                            + " is no single-phase motor of this kind: expected up to 15 hp (11 kW). Check the unit."));
+        }
+        Optional<Integer> low = whole("lowVolts", typed.lowVolts(), "voltage", 24, 600, true);
+        Optional<Integer> high = whole("highVolts", typed.highVolts(), "higher voltage", 24, 600, false);
+        Optional<Double> lowAmps = amps("lowAmps", typed.lowAmps());
+        Optional<Double> highAmps = amps("highAmps", typed.highAmps());
+        Optional<Integer> hertz = whole("hertz", typed.hertz(), "frequency", 50, 60, true);
+        hertz.filter(h -> h != 50 && h != 60)
+                .ifPresent(h -> problems.add(
+                        new Problem("hertz", typed.hertz(), h + " Hz is no mains frequency: it is 50 or 60.")));
+        Optional<Integer> rpm = whole("rpm", typed.rpm(), "rated speed", 100, 3600, true);
+        if (low.isPresent() && high.isPresent() && high.orElseThrow() <= low.orElseThrow()) {
+            problems.add(new Problem(
+                    "highVolts",
+                    typed.highVolts(),
+                    "The higher voltage must be above " + low.orElseThrow()
+                            + " V. Leave it empty on a motor for one voltage."));
+        }
+        if (high.isEmpty() && highAmps.isPresent() && typed.highVolts().isBlank()) {
+            problems.add(new Problem("highVolts", "", "There are amps for a second voltage, but no second voltage."));
+        }
+        if (!problems.isEmpty()) {
+            return Reading.failed(problems);
+        }
+        List<Rating> ratings = new ArrayList<>();
+        ratings.add(new Rating(low.orElseThrow(), lowAmps));
+        high.ifPresent(volts -> ratings.add(new Rating(volts, highAmps)));
+        Plate plate = new Plate(
+                watts,
+                typed.output().strip() + (kilowatts ? " kW" : " hp"),
+                ratings,
+                hertz.orElseThrow(),
+                rpm.orElseThrow());
+        impossible(plate, typed);
+        return problems.isEmpty() ? Reading.of(plate) : Reading.failed(problems);
+    }
+
+    /** A plate cannot state more out than in, nor a speed at or above synchronous. */
+    private void impossible(Plate plate, Typed typed) {
+        if (plate.slip() <= 0 || plate.slip() >= MOST_SLIP) {
+            problems.add(new Problem(
+                    "rpm",
+                    typed.rpm(),
+                    String.format(
+                            java.util.Locale.ROOT,
+                            "%d rpm fits no induction motor at %d Hz: under load it turns a little slower than %.0f rpm, or"
+                                    + " than %.0f with two poles more. Read the plate again.",
+                            plate.rpm(),
+                            plate.hertz(),
+                            plate.synchronousRpm(),
+                            120.0 * plate.hertz() / (plate.poles() + 2))));
+        }
+        for (int i = 0; i < plate.ratings().size(); i++) {
+            Rating rating = plate.ratings().get(i);
+            double most = plate.efficiencyTimesPowerFactor(rating).orElse(0.0);
+            if (most > 1) {
+                problems.add(new Problem(
+                        i == 0 ? "lowAmps" : "highAmps",
+                        i == 0 ? typed.lowAmps() : typed.highAmps(),
+                        String.format(
+                                java.util.Locale.ROOT,
+                                "%d V × %.1f A is %.0f VA in, but %s is %.0f W out: more comes out than goes in. One"
+                                        + " of the three is misread.",
+                                rating.volts(),
+                                rating.amps().orElse(0.0),
+                                rating.volts() * rating.amps().orElse(0.0),
+                                plate.outputAsWritten(),
+                                plate.ratedOutputWatts())));
+            }
+        }
+    }
+
+    private Optional<Double> output(String typed) {
+        Matcher matcher = OUTPUT.matcher(typed.strip().replaceFirst("(?i)\\s*(hp|kw)$", ""));
+        if (matcher.matches()) {
+            if (matcher.group(4) != null) {
+                return Optional.of(Double.parseDouble(matcher.group(4).replace(',', '.')));
+            }
+            double whole = matcher.group(1) == null ? 0 : Double.parseDouble(matcher.group(1));
+            double denominator = Double.parseDouble(matcher.group(3));
+            if (denominator > 0) {
+                return Optional.of(whole + Double.parseDouble(matcher.group(2)) / denominator);
+            }
+        }
+        problems.add(new Problem(
+                "output",
+                typed,
+                typed.isBlank()
+                        ? "What power does the plate state? Such as 3/4, 1-1/2 or 0.55."
+                        : "“" + typed.strip() + "” is no power. Write it as 3/4, 1-1/2 or 0.55."));
+        return Optional.empty();
+    }
+
+    private Optional<Double> amps(String field, String typed) {
+        String text = typed.strip().replaceFirst("(?i)\\s*a(mps?)?$", "").replace(',', '.');
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            double amps = Double.parseDouble(text);
+            if (amps >= 0.05 && amps <= 150) {
+                return Optional.of(amps);
+            }
+            problems.add(new Problem(field, typed, typed.strip() + " A is out of range: expected 0.05 to 150."));
+        } catch (NumberFormatException e) {
+            problems.add(new Problem(field, typed, "“" + typed.strip() + "” is no number of amps, such as 6.9."));
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Integer> whole(String field, String typed, String what, int least, int most, boolean needed) {
+        String text = typed.strip().replaceFirst("(?i)\\s*(v|volts?|hz|rpm)$", "");
+        if (text.isEmpty()) {
+            if (needed) {
+                problems.add(new Problem(field, typed, "What " + what + " does the plate state?"));
+            }
+            return Optional.empty();
+        }
+        try {
+            int value = Integer.parseInt(text);
+            if (value >= least && value <= most) {
+                return Optional.of(value);
+            }
+            problems.add(new Problem(
+                    field,
+                    typed,
+                    value + " is out of range for the " + what + ": expected " + least + " to " + most + "."));
+        } catch (NumberFormatException e) {
+            problems.add(new Problem(field, typed, "“" + text + "” is no whole number for the " + what + "."));
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,132 @@
+package gatepin.core.plan;
+
+import gatepin.core.circuit.Flow;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.circuit.Wiring;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/**
+ * The dull way to find plans, as a check on the planner: every assignment of points and switch terminals to nets,
+ * without pruning, judged by the nodes of the wiring. Slow; for small motors only.
+ */
+final class ExhaustiveSearch {
+    private final PlanRequest request;
+    private final List<Terminal> points;
+    private final List<Terminal> all;
+    private final TreeSet<PlanCost> costs = new TreeSet<>();
+
+    private ExhaustiveSearch(PlanRequest request) {
+        this.request = request;
+        this.points = new ArrayList<>(request.leads());
+        points.add(Terminal.L1);
+        points.add(Terminal.L2);
+        this.all = new ArrayList<>(points);
+        all.addAll(request.chart().terminals());
+    }
+
+    /** The costs of all plans that no other plan beats in every figure, best first. */
+    static List<PlanCost> front(PlanRequest request) {
+        ExhaustiveSearch search = new ExhaustiveSearch(request);
+        search.partition(0, new int[search.all.size()], 0);
+        return search.costs.stream()
+                .filter(c -> search.costs.stream().noneMatch(o -> o.dominates(c)))
+                .toList();
+    }
+
+    private void partition(int item, int[] netOf, int nets) {
+        if (item == all.size()) {
+            judge(netOf, nets);
+            return;
+        }
+        for (int net = 0; net <= nets; net++) {
+            netOf[item] = net;
+            if (mayStand(item, netOf)) {
+                partition(item + 1, netOf, Math.max(nets, net + 1));
+            }
+        }
+    }
+
+    /** Points that are not in one group both ways can never share a net; all else is left to the judge. */
+    private boolean mayStand(int item, int[] netOf) {
+        if (item >= points.size()) {
+            return true;
+        }
+        for (int other = 0; other < item; other++) {
+            if (netOf[other] == netOf[item] && !(together(other, item, true) && together(other, item, false))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean together(int a, int b, boolean forward) {
+        List<SortedSet<Terminal>> groups = forward ? request.forward() : request.reverse();
+        return groups.stream().anyMatch(g -> g.contains(points.get(a)) && g.contains(points.get(b)));
+    }
+
+    private void judge(int[] netOf, int nets) {
+        List<Wire> wires = new ArrayList<>();
+        int conductors = 0;
+        int jumpers = 0;
+        int most = 0;
+        for (int net = 0; net < nets; net++) {
+            List<Terminal> leads = new ArrayList<>();
+            List<Terminal> lines = new ArrayList<>();
+            List<Terminal> face = new ArrayList<>();
+            for (int i = 0; i < netOf.length; i++) {
+                if (netOf[i] == net) {
+                    Terminal t = all.get(i);
+                    (i >= points.size() ? face : t.isLine() ? lines : leads).add(t);
+                }
+            }
+            List<Terminal> members = new ArrayList<>(face);
+            members.addAll(leads);
+            members.addAll(lines);
+            for (int i = 1; i < members.size(); i++) {
+                wires.add(new Wire(members.get(0), members.get(i), Wire.Run.SWITCH_BOX));
+            }
+            int cable = !leads.isEmpty() && !(lines.isEmpty() && face.isEmpty()) ? 1 : 0;
+            conductors += cable;
+            jumpers += Math.max(0, face.size() - 1);
+            if (face.size() == 1) {
+                most = Math.max(most, cable + lines.size());
+            } else if (face.size() > 1) {
+                most = Math.max(most, Math.max(face.size() > 2 ? 2 : 1, 1 + Math.max(cable, lines.size())));
+            }
+        }
+        Wiring wiring = new Wiring(request.leads(), request.windings(), request.chart(), request.supply(), wires);
+        if (joins(wiring, HandlePosition.FORWARD, request.forward())
+                && joins(wiring, HandlePosition.REVERSE, request.reverse())) {
+            Flow off = Flow.of(wiring, HandlePosition.OFF);
+            if (!off.isShort() && off.nothingEnergised()) {
+                costs.add(new PlanCost(
+                        off.hotLeads().size(),
+                        unbroken(off),
+                        !request.supply().isHot(Terminal.L2) && off.isBroken(Terminal.L2) ? 1 : 0,
+                        conductors,
+                        jumpers,
+                        most));
+            }
+        }
+    }
+
+    private int unbroken(Flow off) {
+        int unbroken = 0;
+        for (Terminal line : List.of(Terminal.L1, Terminal.L2)) {
+            unbroken += request.supply().isHot(line) && !off.isBroken(line) ? 1 : 0;
+        }
+        return unbroken;
+    }
+
+    private boolean joins(Wiring wiring, HandlePosition position, List<SortedSet<Terminal>> groups) {
+        return wiring.nodes(position).groupsAmong(points).stream()
+                .filter(g -> g.size() > 1)
+                .toList()
+                .equals(groups.stream().filter(g -> g.size() > 1).toList());
+    }
+}
