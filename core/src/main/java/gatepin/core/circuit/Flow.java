@@ -20,6 +20,16 @@ public final class Flow {
     private final HandlePosition position;
     private final Nodes nodes;
     private final Set<Winding> energised;
+    private final List<List<Leg>> paths = new ArrayList<>();
+
+    /**
+     * One winding on a path from L1 to L2.
+     *
+     * @param winding the winding
+     * @param from the end on the side of L1
+     * @param to the end on the side of L2
+     */
+    public record Leg(Winding winding, Terminal from, Terminal to) {}
 
     private Flow(Wiring wiring, HandlePosition position) {
         this.wiring = wiring;
@@ -43,6 +53,11 @@ public final class Flow {
         return nodes;
     }
 
+    /** Every way through the windings from L1 to L2 that meets no node twice. */
+    public List<List<Leg>> paths() {
+        return List.copyOf(paths);
+    }
+
     /** L1 and L2 are on one node. */
     public boolean isShort() {
         return nodes.same(Terminal.L1, Terminal.L2);
@@ -58,9 +73,12 @@ public final class Flow {
     }
 
     /** Marks every winding on some path from L1 to L2 that meets no node twice. */
-    private void walk(Terminal node, Set<Terminal> seen, Deque<Winding> path) {
+    private void walk(Terminal node, Set<Terminal> seen, Deque<Leg> path) {
         if (node.equals(nodes.nodeOf(Terminal.L2))) {
-            energised.addAll(path);
+            List<Leg> legs = new ArrayList<>(path);
+            java.util.Collections.reverse(legs);
+            legs.forEach(leg -> energised.add(leg.winding()));
+            paths.add(List.copyOf(legs));
             return;
         }
         seen.add(node);
@@ -72,7 +90,9 @@ public final class Flow {
             }
             Terminal next = a.equals(node) ? b : a;
             if (!seen.contains(next)) {
-                path.push(winding);
+                boolean forth = a.equals(node);
+                path.push(new Leg(
+                        winding, forth ? winding.like() : winding.other(), forth ? winding.other() : winding.like()));
                 walk(next, seen, path);
                 path.pop();
             }

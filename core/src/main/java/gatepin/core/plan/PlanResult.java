@@ -14,9 +14,7 @@ public record PlanResult(List<Plan> plans, long arrangements, Hindrance hindranc
     public enum Hindrance {
         /** Plans were found. */
         NONE,
-        /** No landing even gives the forward connection. */
-        FORWARD_IMPOSSIBLE,
-        /** Forward can be had, but never together with reverse. */
+        /** No landing gives the forward connection in one position and the reverse connection in the other. */
         BOTH_WAYS_IMPOSSIBLE,
         /** Both ways can be had, but then current flows in OFF, too. */
         NO_OFF

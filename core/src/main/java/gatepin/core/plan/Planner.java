@@ -6,7 +6,6 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.plan.PlanResult.Hindrance;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SortedSet;
@@ -36,7 +35,6 @@ public final class Planner {
 
     private final Map<PlanCost, Landing> best = new TreeMap<>();
     private long arrangements;
-    private boolean forwardSeen;
     private boolean bothSeen;
 
     private Planner(PlanRequest request) {
@@ -73,11 +71,8 @@ public final class Planner {
                 plans.add(new Plan(entry.getValue().wiring(request), entry.getKey()));
             }
         }
-        Hindrance hindrance = !plans.isEmpty()
-                ? Hindrance.NONE
-                : bothSeen
-                        ? Hindrance.NO_OFF
-                        : forwardSeen ? Hindrance.BOTH_WAYS_IMPOSSIBLE : Hindrance.FORWARD_IMPOSSIBLE;
+        Hindrance found = bothSeen ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
+        Hindrance hindrance = plans.isEmpty() ? found : Hindrance.NONE;
         return new PlanResult(plans, arrangements, hindrance);
     }
 
@@ -120,7 +115,10 @@ public final class Planner {
     /** Goes through all partitions of the points into bundles, in restricted-growth order. */
     private void overBundlings(int point, int[] bundleOf, int bundles) {
         if (point == bundleOf.length) {
-            new Landings(bundleOf, bundles).search(0);
+            Landings landings = new Landings(bundleOf, bundles);
+            if (landings.enoughContacts()) {
+                landings.search(0);
+            }
             return;
         }
         for (int bundle = 0; bundle <= bundles; bundle++) {
@@ -148,6 +146,13 @@ public final class Planner {
         private final int[] reverseGroup;
         private final int[] netOn = new int[terminals];
         private final int[] union;
+        private final int[] groupAt;
+        private final int[] rootOf;
+        /** Bundles that a contact has to join to others, so they must land somewhere. */
+        private final boolean[] mustLand;
+
+        private int mustLandYet;
+        private final int[] landings;
 
         Landings(int[] bundleOf, int bundles) {
             this.bundleOf = bundleOf.clone();
@@ -159,7 +164,35 @@ public final class Planner {
                 reverseGroup[bundleOf[point]] = reverseTarget[point];
             }
             this.union = new int[bundles + terminals * 2];
+            this.groupAt = new int[union.length];
+            this.rootOf = new int[points.size()];
+            this.landings = new int[bundles + terminals + 1];
+            this.mustLand = new boolean[bundles];
+            for (int bundle = 0; bundle < bundles; bundle++) {
+                mustLand[bundle] = shares(bundle, forwardGroup) || shares(bundle, reverseGroup);
+                mustLandYet += mustLand[bundle] ? 1 : 0;
+            }
             Arrays.fill(netOn, EMPTY);
+        }
+
+        private boolean shares(int bundle, int[] groupOf) {
+            for (int other = 0; other < groupOf.length; other++) {
+                if (other != bundle && groupOf[other] == groupOf[bundle]) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        /** Joining n bundles takes n − 1 contacts, and each bundle to be joined takes a terminal. */
+        boolean enoughContacts() {
+            return joinsNeeded(forwardGroup) <= forwardContacts.length
+                    && joinsNeeded(reverseGroup) <= reverseContacts.length
+                    && mustLandYet <= terminals;
+        }
+
+        private int joinsNeeded(int[] groupOf) {
+            return bundles - (int) Arrays.stream(groupOf).distinct().count();
         }
 
         void search(int terminal) {
@@ -174,8 +207,16 @@ public final class Planner {
             }
             for (int net = EMPTY; net <= bundles + jumperNets; net++) {
                 netOn[terminal] = net;
-                if (holds(forwardContacts, forwardGroup, terminal) && holds(reverseContacts, reverseGroup, terminal)) {
+                boolean firstLanding = net != EMPTY && landings[net]++ == 0 && net < bundles && mustLand[net];
+                mustLandYet -= firstLanding ? 1 : 0;
+                if (mustLandYet < terminals - terminal
+                        && holds(forwardContacts, forwardGroup, terminal)
+                        && holds(reverseContacts, reverseGroup, terminal)) {
                     search(terminal + 1);
+                }
+                mustLandYet += firstLanding ? 1 : 0;
+                if (net != EMPTY) {
+                    landings[net]--;
                 }
             }
             netOn[terminal] = EMPTY;
@@ -188,7 +229,6 @@ public final class Planner {
         }
 
         private boolean groupConflictFree(int[] groupOf) {
-            int[] groupAt = new int[union.length];
             Arrays.fill(groupAt, UNKNOWN);
             for (int bundle = 0; bundle < bundles; bundle++) {
                 int root = root(bundle);
@@ -227,12 +267,14 @@ public final class Planner {
 
         /** Bundles of one group are joined, as far as the last {@link #join} went. */
         private boolean complete(int[] groupOf) {
-            Map<Integer, Integer> rootOfGroup = new HashMap<>();
+            Arrays.fill(rootOf, UNKNOWN);
             for (int bundle = 0; bundle < bundles; bundle++) {
-                Integer before = rootOfGroup.putIfAbsent(groupOf[bundle], root(bundle));
-                if (before != null && before != root(bundle)) {
+                int root = root(bundle);
+                int before = rootOf[groupOf[bundle]];
+                if (before != UNKNOWN && before != root) {
                     return false;
                 }
+                rootOf[groupOf[bundle]] = root;
             }
             return true;
         }
@@ -242,20 +284,13 @@ public final class Planner {
             if (!complete(forwardGroup)) {
                 return;
             }
-            forwardSeen = true;
             join(reverseContacts, terminals);
             if (!complete(reverseGroup)) {
                 return;
             }
             bothSeen = true;
-            int[] size = new int[bundles + terminals];
-            for (int net : netOn) {
-                if (net != EMPTY) {
-                    size[net]++;
-                }
-            }
-            for (int net = bundles; net < size.length; net++) {
-                if (size[net] == 1) {
+            for (int net = bundles; net < landings.length; net++) {
+                if (landings[net] == 1) {
                     return;
                 }
             }
@@ -264,7 +299,7 @@ public final class Planner {
                 return;
             }
             Landing landing = new Landing(points, bundleOf.clone(), bundles, netOn.clone());
-            PlanCost cost = cost(landing, size);
+            PlanCost cost = cost(landing);
             Landing known = best.get(cost);
             if (known == null || landing.untidiness() < known.untidiness()) {
                 best.put(cost, landing);
@@ -297,7 +332,7 @@ public final class Planner {
             return reached;
         }
 
-        private PlanCost cost(Landing landing, int[] size) {
+        private PlanCost cost(Landing landing) {
             boolean[] hotLead = new boolean[points.size()];
             int unbroken = 0;
             int neutralSwitched = 0;
@@ -321,7 +356,7 @@ public final class Planner {
                 hot += isHot ? 1 : 0;
             }
             int jumpers = 0;
-            for (int terminalsOfNet : size) {
+            for (int terminalsOfNet : landings) {
                 jumpers += Math.max(0, terminalsOfNet - 1);
             }
             return new PlanCost(

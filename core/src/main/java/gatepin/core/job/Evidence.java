@@ -1,0 +1,62 @@
+package gatepin.core.job;
+
+import gatepin.core.Problem;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a job has to show for its gates.
+ *
+ * @param plateRead the plate is typed and possible
+ * @param voltageChosen the voltage to run on is chosen
+ * @param connectionRead the diagram's column for that voltage is read into groups
+ * @param switchChosen a reversing switch is chosen
+ * @param planChosen a wiring plan is chosen
+ * @param wiresLeft wires of the plan that are not made yet
+ */
+public record Evidence(
+        boolean plateRead,
+        boolean voltageChosen,
+        boolean connectionRead,
+        boolean switchChosen,
+        boolean planChosen,
+        int wiresLeft) {
+
+    /** What a gate's own evidence lacks. */
+    public List<Problem> missing(Gate gate) {
+        return switch (gate) {
+            case PLATE -> lacking(plateRead, "The plate is not read yet: fill it in and save.");
+            case DIAGRAM ->
+                first(
+                        lacking(voltageChosen, "Choose the voltage the motor is to run on."),
+                        lacking(connectionRead, "The column for this voltage is not read yet: fill it in and save."));
+            case SWITCH ->
+                first(
+                        lacking(switchChosen, "Choose the reversing switch."),
+                        lacking(planChosen, "No wiring plan is chosen yet."));
+            case WIRE ->
+                first(
+                        lacking(planChosen, "There is no wiring plan to work from. Choose one at the Switch gate."),
+                        lacking(
+                                wiresLeft == 0,
+                                wiresLeft == 1 ? "One wire is not made yet." : wiresLeft + " wires are not made yet."));
+        };
+    }
+
+    private static List<Problem> lacking(boolean there, String message) {
+        return there ? List.of() : List.of(new Problem("pin", "", message));
+    }
+
+    @SafeVarargs
+    private static List<Problem> first(List<Problem>... checks) {
+        return java.util.Arrays.stream(checks)
+                .filter(c -> !c.isEmpty())
+                .findFirst()
+                .orElse(List.of());
+    }
+
+    /** Convenience for a gate's first lack, in words. */
+    public Optional<String> firstLack(Gate gate) {
+        return missing(gate).stream().map(Problem::message).findFirst();
+    }
+}

@@ -1,0 +1,30 @@
+package gatepin.core.job;
+
+/** The facts of a job that gates rely on. */
+public enum Fact {
+    /** What the motor's plate states. */
+    PLATE("the plate"),
+    /** The motor's leads and the windings they belong to. */
+    LEADS("the leads"),
+    /** The voltage the motor is to run on. */
+    VOLTAGE("the supply voltage"),
+    /** The diagram's column for that voltage. */
+    CONNECTION("the connection"),
+    /** The reversing switch. */
+    SWITCH("the switch"),
+    /** The chosen way to wire it. */
+    PLAN("the wiring plan"),
+    /** The wires that are made. */
+    WIRES("the wires");
+
+    private final String words;
+
+    Fact(String words) {
+        this.words = words;
+    }
+
+    /** The fact as it stands in a sentence. */
+    public String words() {
+        return words;
+    }
+}

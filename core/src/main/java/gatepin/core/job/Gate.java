@@ -1,0 +1,34 @@
+package gatepin.core.job;
+
+import java.util.EnumSet;
+import java.util.Set;
+
+/** The gates of a job in the order of work. A gate that is not built yet is not here. */
+public enum Gate {
+    PLATE("Plate", EnumSet.of(Fact.PLATE)),
+    DIAGRAM("Diagram", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION)),
+    SWITCH("Switch", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
+    WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES));
+
+    private final String title;
+    private final Set<Fact> reliesOn;
+
+    Gate(String title, Set<Fact> reliesOn) {
+        this.title = title;
+        this.reliesOn = Set.copyOf(reliesOn);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** The word used in addresses and in the database. */
+    public String word() {
+        return name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** The facts whose change drops this gate's pin. */
+    public Set<Fact> reliesOn() {
+        return reliesOn;
+    }
+}

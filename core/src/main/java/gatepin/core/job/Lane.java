@@ -1,0 +1,116 @@
+package gatepin.core.job;
+
+import gatepin.core.Problem;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The gates of one job and how their pins stand.
+ *
+ * @param pins one pin for every gate
+ */
+public record Lane(Map<Gate, Pin> pins) {
+    /**
+     * How a gate's pin stands.
+     *
+     * @param state held, pulled, or dropped again
+     * @param reason why it dropped, or why it was pulled without its evidence; empty otherwise
+     */
+    public record Pin(State state, String reason) {
+        /** The pin of a gate nobody has passed yet. */
+        public static final Pin HELD = new Pin(State.HELD, "");
+
+        /** How a pin can stand. */
+        public enum State {
+            /** In its hole: the gate is shut. */
+            HELD,
+            /** Lifted, its evidence there. */
+            PULLED,
+            /** Lifted without its evidence, for a stated reason. */
+            OVERRIDDEN,
+            /** Back in its hole because something it relied on changed. */
+            DROPPED
+        }
+
+        public boolean isOpen() {
+            return state == State.PULLED || state == State.OVERRIDDEN;
+        }
+    }
+
+    /**
+     * Something that changed.
+     *
+     * @param fact what kind of fact it is
+     * @param what the change as a sentence without its full stop, such as "the supply voltage changed from 230 V to
+     *     115 V"
+     */
+    public record Change(Fact fact, String what) {}
+
+    /**
+     * A pin that drops.
+     *
+     * @param gate its gate
+     * @param reason why, as a sentence
+     */
+    public record Drop(Gate gate, String reason) {}
+
+    public Lane {
+        Map<Gate, Pin> copy = new EnumMap<>(Gate.class);
+        for (Gate gate : Gate.values()) {
+            copy.put(gate, pins.getOrDefault(gate, Pin.HELD));
+        }
+        pins = java.util.Collections.unmodifiableMap(copy);
+    }
+
+    public Pin pin(Gate gate) {
+        return pins.getOrDefault(gate, Pin.HELD);
+    }
+
+    /** The first gate that is not open: where the work goes on. Empty when all are open. */
+    public Optional<Gate> next() {
+        return pins.keySet().stream().filter(g -> !pin(g).isOpen()).findFirst();
+    }
+
+    /** The pins that drop when these things change: those of open gates that relied on them. */
+    public List<Drop> dropsAfter(Collection<Change> changes) {
+        List<Drop> drops = new ArrayList<>();
+        for (Gate gate : Gate.values()) {
+            if (!pin(gate).isOpen()) {
+                continue;
+            }
+            changes.stream()
+                    .filter(c -> gate.reliesOn().contains(c.fact()))
+                    .findFirst()
+                    .ifPresent(c -> drops.add(new Drop(gate, capital(c.what()) + ".")));
+        }
+        return drops;
+    }
+
+    /**
+     * What keeps a pin from being pulled: an earlier gate that is shut, or evidence that is missing.
+     *
+     * @param missing what the gate's own evidence lacks
+     */
+    public List<Problem> hindrances(Gate gate, List<Problem> missing) {
+        List<Problem> problems = new ArrayList<>();
+        for (Gate earlier : Gate.values()) {
+            if (earlier.ordinal() < gate.ordinal() && !pin(earlier).isOpen()) {
+                problems.add(new Problem(
+                        "pin",
+                        earlier.word(),
+                        "The gate before it, " + earlier.title() + ", is still shut. Pass it first."));
+                break;
+            }
+        }
+        problems.addAll(missing);
+        return problems;
+    }
+
+    private static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

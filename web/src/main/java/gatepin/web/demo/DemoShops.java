@@ -1,0 +1,123 @@
+package gatepin.web.demo;
+
+import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Gate;
+import gatepin.core.machine.Leads;
+import gatepin.core.machine.StandardMarks;
+import gatepin.core.plate.PlateReader;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.web.desk.JobDesk;
+import gatepin.web.desk.JobFile;
+import gatepin.web.store.MotorStore.Column;
+import gatepin.web.store.ShopStore;
+import gatepin.web.store.ShopStore.Region;
+import gatepin.web.store.SwitchStore;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Loads two invented shops into an empty database, through the same desk that a person works at. */
+@Component
+@ConditionalOnProperty("gatepin.demo")
+public class DemoShops implements ApplicationRunner {
+    private final ShopStore shops;
+    private final SwitchStore switches;
+    private final JobDesk desk;
+
+    DemoShops(ShopStore shops, SwitchStore switches, JobDesk desk) {
+        this.shops = shops;
+        this.switches = switches;
+        this.desk = desk;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (!shops.shops().isEmpty()) {
+            return;
+        }
+        long orchard = shop("Saltmarsh Orchard", Region.NORTH_AMERICA);
+        long scratter = job(
+                orchard,
+                "Apple scratter",
+                "Capacitor start, six leads. Reverses to clear jams.",
+                "3/4 hp 115 13.8 230 6.9 60 1725");
+        diagram(
+                scratter,
+                Supply.Kind.TWO_HOT,
+                "T1 T2 T3 T4 T5 T8",
+                new ConnectionReader.Typed("230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"),
+                StatedRotation.Direction.COUNTER_CLOCKWISE);
+        JobFile file = desk.open(scratter).orElseThrow();
+        desk.chooseSwitch(
+                scratter, file.job().version(), switches.devices(orchard).get(0).id());
+        job(
+                orchard,
+                "Honey extractor",
+                "Gearmotor with one oil-filled capacitor, no click. Four wires in two colour pairs.",
+                "1/8 hp 115 2.1 - - 60 1650");
+        job(
+                orchard,
+                "Seed auger",
+                "Two humps, two contactors and a push-button box. 60 m from the panel.",
+                "2 hp 115 24 230 12 60 1740");
+        job(orchard, "Tapping drill", "Split phase, cam switch without a chart.", "1/2 hp 115 8.8 - - 60 1725");
+        job(orchard, "Sorting-belt blower", "Five wires, no marks left, plate unreadable.", "");
+        job(orchard, "Hay-loft winch", "Drum that springs back to the middle.", "1 hp 115 14.8 230 7.4 60 1725");
+        job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
+        long pottery = shop("Tern Quay Pottery", Region.IEC);
+        job(
+                pottery,
+                "Potter's wheel",
+                "IEC marks on a stud board, links landed by somebody else.",
+                "0.37 kW 230 2.9 - - 50 1420");
+    }
+
+    private long shop(String name, Region region) {
+        long id = shops.addShop(name, region);
+        shops.addPerson(id, "Owner");
+        SwitchKind.ALL.forEach(kind -> switches.add(id, kind));
+        return id;
+    }
+
+    /** Opens a job; a plate is written as output, unit, volts, amps, volts, amps, hertz, rpm, with - for nothing. */
+    private long job(long shop, String machine, String note, String plate) {
+        long id = desk.newJob(shop, machine, note).value().orElseThrow();
+        if (!plate.isEmpty()) {
+            String[] f = plate.replace("-", "").split(" ", -1);
+            PlateReader.Typed typed = new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7]);
+            desk.savePlate(id, 0, typed, PlateReader.read(typed).value().orElseThrow());
+            desk.pull(id, Gate.PLATE, "");
+        }
+        return id;
+    }
+
+    private void diagram(
+            long job,
+            Supply.Kind supply,
+            String marks,
+            ConnectionReader.Typed typed,
+            StatedRotation.Direction direction) {
+        List<Leads.Typed> rows = Arrays.stream(marks.split(" "))
+                .map(m -> new Leads.Typed(m, StandardMarks.usualColour(m).orElse(""), ""))
+                .toList();
+        Leads leads = Leads.read(rows).value().orElseThrow();
+        JobFile file = desk.open(job).orElseThrow();
+        desk.saveDiagram(
+                job,
+                file.motor().version(),
+                file.job().version(),
+                leads,
+                new Column(
+                        ConnectionReader.read(typed, leads).value().orElseThrow(),
+                        new StatedRotation(direction, StatedRotation.End.OPPOSITE_END)),
+                supply);
+        desk.pull(job, Gate.DIAGRAM, "");
+    }
+}

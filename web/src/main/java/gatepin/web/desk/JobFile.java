@@ -1,0 +1,94 @@
+package gatepin.web.desk;
+
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Wiring;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Evidence;
+import gatepin.core.job.Lane;
+import gatepin.core.machine.Leads;
+import gatepin.core.plan.PlanRequest;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.Planner;
+import gatepin.core.plate.Plate;
+import gatepin.web.store.JobStore.Job;
+import gatepin.web.store.MotorStore.Column;
+import gatepin.web.store.MotorStore.Motor;
+import gatepin.web.store.MotorStore.Rating;
+import gatepin.web.store.PlanStore.ChosenPlan;
+import gatepin.web.store.PlanStore.PlannedWire;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Everything known of a job, as loaded at one moment.
+ *
+ * @param job the job and the names around it
+ * @param motor the plate's fields as stored
+ * @param ratings the plate's voltages
+ * @param plate the plate, once it is readable
+ * @param leads the motor's leads; none until they are written down
+ * @param column the diagram's column for the chosen voltage
+ * @param gear the reversing switch
+ * @param plan the chosen plan
+ * @param lane how the pins stand
+ */
+public record JobFile(
+        Job job,
+        Motor motor,
+        List<Rating> ratings,
+        Optional<Plate> plate,
+        Leads leads,
+        Optional<Column> column,
+        Optional<SwitchKind> gear,
+        Optional<ChosenPlan> plan,
+        Lane lane) {
+
+    public Evidence evidence() {
+        return new Evidence(
+                plate.isPresent(),
+                job.volts().isPresent(),
+                column.isPresent(),
+                gear.isPresent(),
+                plan.isPresent(),
+                plan.map(p -> p.wires().size() - (int) p.made()).orElse(0));
+    }
+
+    /** The supply chosen for the job; empty until its voltage is. */
+    public Optional<Supply> supply() {
+        int hertz = motor.hertz() == 0 ? 60 : motor.hertz();
+        return job.volts().map(v -> new Supply(v, hertz, job.supplyKind()));
+    }
+
+    /** What to ask the planner; empty while the diagram or the switch is missing. */
+    public Optional<PlanRequest> planRequest() {
+        if (supply().isEmpty() || column.isEmpty() || gear.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new PlanRequest(
+                leads.terminals(),
+                leads.windings(),
+                supply().orElseThrow(),
+                gear.orElseThrow().chart(),
+                column.orElseThrow().connection().groups(),
+                column.orElseThrow().connection().reversed().groups()));
+    }
+
+    /** Computes the plans; empty while the diagram or the switch is missing. */
+    public Optional<PlanResult> plans() {
+        return planRequest().map(Planner::search);
+    }
+
+    /** The wiring of the chosen plan. */
+    public Optional<Wiring> plannedWiring() {
+        if (plan.isEmpty() || planRequest().isEmpty()) {
+            return Optional.empty();
+        }
+        PlanRequest request = planRequest().orElseThrow();
+        return Optional.of(new Wiring(
+                request.leads(),
+                request.windings(),
+                request.chart(),
+                request.supply(),
+                plan.orElseThrow().wires().stream().map(PlannedWire::wire).toList()));
+    }
+}

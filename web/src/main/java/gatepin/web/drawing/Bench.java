@@ -1,0 +1,29 @@
+package gatepin.web.drawing;
+
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Wire;
+import gatepin.core.circuit.Wiring;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Leads;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What lies on the bench to be drawn.
+ *
+ * @param leads the motor's leads with their colours
+ * @param gear the switch; none where a bare connection is drawn
+ * @param wiring the wiring that the engine computed on
+ * @param wires the wires in the order of the wire list
+ */
+public record Bench(Leads leads, Optional<SwitchKind> gear, Wiring wiring, List<Wire> wires) {
+    Optional<Supply> supply() {
+        return Optional.of(wiring.supply());
+    }
+
+    /** Draws it for a wide screen and for a tall one. */
+    public List<Drawing> draw() {
+        BenchSheet sheets = new BenchSheet(this);
+        return List.of(new BenchPainter(this, sheets.wide()).paint(), new BenchPainter(this, sheets.tall()).paint());
+    }
+}

@@ -1,0 +1,267 @@
+package gatepin.web.drawing;
+
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.Flow;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Wire;
+import gatepin.web.drawing.Drawing.Coil;
+import gatepin.web.drawing.Drawing.ContactBar;
+import gatepin.web.drawing.Drawing.Joint;
+import gatepin.web.drawing.Drawing.States;
+import gatepin.web.drawing.Drawing.Trace;
+import gatepin.web.drawing.Router.Cell;
+import gatepin.web.drawing.Router.Route;
+import gatepin.web.drawing.Sheet.Spot;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/** Lays the wires on a sheet and gives every part its state in each handle position, from the engine's own model. */
+final class BenchPainter {
+    private static final int BESIDE = 7;
+
+    private final Bench bench;
+    private final Sheet sheet;
+    private final Map<HandlePosition, Flow> flows = new EnumMap<>(HandlePosition.class);
+
+    BenchPainter(Bench bench, Sheet sheet) {
+        this.bench = bench;
+        this.sheet = sheet;
+        for (HandlePosition position : HandlePosition.values()) {
+            flows.put(position, Flow.of(bench.wiring(), position));
+        }
+    }
+
+    Drawing paint() {
+        List<Route> routes = new ArrayList<>();
+        for (Wire wire : bench.wires()) {
+            Spot from = spot(wire.from());
+            Spot to = spot(wire.to());
+            routes.add(new Route(wire.from(), from.ports(), wire.to(), to.ports()));
+        }
+        List<List<Cell>> paths = sheet.router.lay(routes);
+        List<Trace> traces = new ArrayList<>();
+        for (int i = 0; i < paths.size(); i++) {
+            traces.add(trace(i + 1, bench.wires().get(i), paths.get(i)));
+        }
+        traces.sort(Comparator.comparing(t -> t.states().forward().startsWith("run")));
+        return new Drawing(
+                sheet.shape,
+                sheet.width * sheet.unit,
+                sheet.height * sheet.unit,
+                List.copyOf(sheet.boxes),
+                List.copyOf(sheet.tags),
+                List.copyOf(sheet.studs),
+                contacts(),
+                coils(),
+                traces,
+                List.copyOf(sheet.splices),
+                joints(routes, paths));
+    }
+
+    private Spot spot(Terminal terminal) {
+        return sheet.spot(terminal);
+    }
+
+    private States states(Function<Flow, Optional<Circuit>> circuit, Function<Flow, Boolean> hot) {
+        return new States(
+                word(circuit.apply(flow(HandlePosition.FORWARD))),
+                word(circuit.apply(flow(HandlePosition.OFF))) + (hot.apply(flow(HandlePosition.OFF)) ? " hot" : ""),
+                word(circuit.apply(flow(HandlePosition.REVERSE))));
+    }
+
+    private Flow flow(HandlePosition position) {
+        Flow flow = flows.get(position);
+        if (flow == null) {
+            throw new IllegalStateException("every position has its flow");
+        }
+        return flow;
+    }
+
+    private static String word(Optional<Circuit> circuit) {
+        return circuit.map(c -> c == Circuit.START ? "start" : "run").orElse("idle");
+    }
+
+    private Trace trace(int step, Wire wire, List<Cell> cells) {
+        List<int[]> points = new ArrayList<>();
+        Spot from = spot(wire.from());
+        Spot to = spot(wire.to());
+        Cell first = cells.get(0);
+        Cell last = cells.get(cells.size() - 1);
+        boolean besideFrom = Math.abs(first.x() - from.x()) + Math.abs(first.y() - from.y()) > 1;
+        boolean besideTo = Math.abs(last.x() - to.x()) + Math.abs(last.y() - to.y()) > 1;
+        if (!besideFrom) {
+            points.add(pixels(from.x(), from.y()));
+        }
+        cells.forEach(c -> points.add(pixels(c.x(), c.y())));
+        if (!besideTo) {
+            points.add(pixels(to.x(), to.y()));
+        }
+        List<int[]> corners = corners(points);
+        States states = wire.isGround()
+                ? new States("ground", "ground", "ground")
+                : states(f -> f.circuitOf(wire), f -> f.isHot(wire.from()));
+        return new Trace(
+                step, wire.from().mark() + " to " + wire.to().mark(), path(corners), path(beside(corners)), states);
+    }
+
+    private int[] pixels(int x, int y) {
+        return new int[] {x * sheet.unit, y * sheet.unit};
+    }
+
+    private static List<int[]> corners(List<int[]> points) {
+        List<int[]> corners = new ArrayList<>();
+        for (int i = 0; i < points.size(); i++) {
+            boolean inLine = i > 0
+                    && i < points.size() - 1
+                    && ((points.get(i - 1)[0] == points.get(i)[0] && points.get(i)[0] == points.get(i + 1)[0])
+                            || (points.get(i - 1)[1] == points.get(i)[1] && points.get(i)[1] == points.get(i + 1)[1]));
+            if (!inLine) {
+                corners.add(points.get(i));
+            }
+        }
+        return corners;
+    }
+
+    /** The same line a few pixels to its side. */
+    private static List<int[]> beside(List<int[]> corners) {
+        List<int[]> moved = new ArrayList<>();
+        for (int i = 0; i < corners.size(); i++) {
+            int[] in = i > 0 ? normal(corners.get(i - 1), corners.get(i)) : new int[2];
+            int[] out = i < corners.size() - 1 ? normal(corners.get(i), corners.get(i + 1)) : new int[2];
+            moved.add(new int[] {
+                corners.get(i)[0] + BESIDE * Integer.signum(in[0] + out[0]),
+                corners.get(i)[1] + BESIDE * Integer.signum(in[1] + out[1])
+            });
+        }
+        return moved;
+    }
+
+    private static int[] normal(int[] a, int[] b) {
+        return new int[] {-Integer.signum(b[1] - a[1]), Integer.signum(b[0] - a[0])};
+    }
+
+    private static String path(List<int[]> points) {
+        StringBuilder path = new StringBuilder();
+        for (int[] point : points) {
+            path.append(path.isEmpty() ? 'M' : 'L').append(point[0]).append(' ').append(point[1]);
+        }
+        return path.toString();
+    }
+
+    private List<ContactBar> contacts() {
+        List<ContactBar> bars = new ArrayList<>();
+        for (Contact contact : bench.wiring().chart().contacts()) {
+            Spot a = spot(contact.a());
+            Spot b = spot(contact.b());
+            bars.add(new ContactBar(
+                    a.x() * sheet.unit,
+                    a.y() * sheet.unit,
+                    b.x() * sheet.unit,
+                    b.y() * sheet.unit,
+                    contact.toString(),
+                    new States(
+                            contactState(contact, HandlePosition.FORWARD),
+                            contactState(contact, HandlePosition.OFF),
+                            contactState(contact, HandlePosition.REVERSE))));
+        }
+        return bars;
+    }
+
+    private String contactState(Contact contact, HandlePosition position) {
+        if (!bench.wiring().chart().closedIn(position).contains(contact)) {
+            return "open";
+        }
+        return "closed " + word(flow(position).circuitOf(contact));
+    }
+
+    private List<Coil> coils() {
+        List<Coil> coils = new ArrayList<>();
+        for (Winding winding : bench.wiring().windings()) {
+            Spot a = spot(winding.like());
+            Spot b = spot(winding.other());
+            String path = winding.circuit() == Circuit.PROTECTOR ? heater(a, b) : humps(a, b);
+            States states = states(
+                    f -> f.energised(winding) ? Optional.of(winding.circuit()) : Optional.empty(),
+                    f -> f.isHot(winding.like()));
+            coils.add(new Coil(path, winding.name(), states));
+        }
+        return coils;
+    }
+
+    private String humps(Spot a, Spot b) {
+        int u = sheet.unit;
+        int from = (sheet.isTall() ? Math.min(a.x(), b.x()) : Math.min(a.y(), b.y())) * u;
+        int to = (sheet.isTall() ? Math.max(a.x(), b.x()) : Math.max(a.y(), b.y())) * u;
+        int humps = 3;
+        int size = Math.min(12, (to - from) / humps);
+        int start = (from + to - size * humps) / 2;
+        StringBuilder path = new StringBuilder();
+        if (sheet.isTall()) {
+            int tagTop = 9 * u - 2 * u;
+            path.append("M" + from + " " + tagTop + "V" + sheet.coilLine + "H" + start);
+            path.append(("a" + size / 2 + " " + size / 2 + " 0 0 1 " + size + " 0").repeat(humps));
+            path.append("H" + to + "V" + tagTop);
+        } else {
+            int tagLeft = 4 * u;
+            path.append("M" + tagLeft + " " + from + "H" + sheet.coilLine + "V" + start);
+            path.append(("a" + size / 2 + " " + size / 2 + " 0 0 1 0 " + size).repeat(humps));
+            path.append("V" + to + "H" + tagLeft);
+        }
+        return path.toString();
+    }
+
+    /** A protector: a contact that opens with heat, drawn as a flat bridge. */
+    private String heater(Spot a, Spot b) {
+        int u = sheet.unit;
+        int from = (sheet.isTall() ? Math.min(a.x(), b.x()) : Math.min(a.y(), b.y())) * u;
+        int to = (sheet.isTall() ? Math.max(a.x(), b.x()) : Math.max(a.y(), b.y())) * u;
+        int middle = (from + to) / 2;
+        if (sheet.isTall()) {
+            int tagTop = 7 * u;
+            return "M" + from + " " + tagTop + "V" + sheet.coilLine + "H" + (middle - 7) + "v-7h14v7H" + to + "V"
+                    + tagTop;
+        }
+        int tagLeft = 4 * u;
+        return "M" + tagLeft + " " + from + "H" + sheet.coilLine + "V" + (middle - 7) + "h-7v14h7V" + to + "H"
+                + tagLeft;
+    }
+
+    /** Dots where a wire leaves the line of another that lands on the same terminal. */
+    private List<Joint> joints(List<Route> routes, List<List<Cell>> paths) {
+        List<Joint> joints = new ArrayList<>();
+        Set<Cell> done = new HashSet<>();
+        for (int i = 0; i < paths.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (!routes.get(i).sharesTerminal(routes.get(j))) {
+                    continue;
+                }
+                Map<Cell, Integer> there = new HashMap<>();
+                for (int k = 0; k < paths.get(j).size(); k++) {
+                    there.put(paths.get(j).get(k), k);
+                }
+                List<Cell> path = paths.get(i);
+                for (int k = 0; k < path.size(); k++) {
+                    boolean here = there.containsKey(path.get(k));
+                    boolean before = k > 0 && there.containsKey(path.get(k - 1));
+                    boolean after = k < path.size() - 1 && there.containsKey(path.get(k + 1));
+                    if (here && before != after && k > 0 && k < path.size() - 1 && done.add(path.get(k))) {
+                        joints.add(new Joint(
+                                path.get(k).x() * sheet.unit, path.get(k).y() * sheet.unit));
+                    }
+                }
+            }
+        }
+        return joints;
+    }
+}

@@ -1,0 +1,213 @@
+package gatepin.web.drawing;
+
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Lead;
+import gatepin.web.drawing.Router.Heading;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Lays out motor box, splices, switch and supply: side by side on a wide sheet, one below the other on a tall one. */
+final class BenchSheet {
+    private static final int WIDE_UNIT = 18;
+    private static final int TALL_UNIT = 15;
+
+    private final Bench bench;
+    private final List<Lead> leads;
+
+    BenchSheet(Bench bench) {
+        this.bench = bench;
+        // leads of one winding side by side, so that its humps fit between them
+        this.leads = bench.leads().all().stream()
+                .sorted(Comparator.comparing((Lead l) -> order(l.winding().circuit()))
+                        .thenComparing(l -> l.winding().number())
+                        .thenComparing(l -> !l.winding().like()))
+                .toList();
+    }
+
+    private static int order(Winding.Circuit circuit) {
+        return switch (circuit) {
+            case PROTECTOR -> 0;
+            case RUN -> 1;
+            case START -> 2;
+        };
+    }
+
+    Sheet wide() {
+        int rows = Math.max(leads.size() * 2 + 5, bench.gear().isPresent() ? 21 : 15);
+        int width = bench.gear().isPresent() ? 45 : 33;
+        Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
+        sheet.box("motor", 1, 1, 8, rows, "MOTOR BOX");
+        sheet.router.block(0, 0, 8, rows + 2);
+        sheet.coilLine = 3 * WIDE_UNIT - 6;
+        int y = 4;
+        Optional<String> winding = Optional.empty();
+        for (Lead lead : leads) {
+            boolean sameWinding = winding.equals(Optional.of(lead.winding().windingName()));
+            boolean room = leads.size() * 2 + 3 + windingCount() <= rows;
+            y += winding.isPresent() && !sameWinding && room ? 1 : 0;
+            sheet.tag(lead.terminal(), "lead", 9, y, 5, Heading.EAST, lead.mark(), lead.colour());
+            winding = Optional.of(lead.winding().windingName());
+            y += 2;
+        }
+        int groundRow = rows - 1;
+        sheet.tag(Terminal.MOTOR_FRAME, "ground", 9, groundRow, 2, Heading.EAST, "G", "");
+        wideSplices(sheet);
+        int supplyX = width - 6;
+        bench.gear().ifPresent(kind -> {
+            sheet.box("switch", 17, 1, 17, rows, kind.name().toUpperCase(java.util.Locale.ROOT));
+            // the box is walled where no cable can come in
+            sheet.router.block(17, 1, 34, 1);
+            sheet.router.block(18, 2, 18 + kind.name().length() / 2 + 1, 2);
+            face(
+                    sheet,
+                    kind,
+                    25,
+                    8,
+                    5,
+                    Math.min(5, (rows - 10) / Math.max(1, kind.rows().size() - 1)));
+            sheet.tag(Terminal.SWITCH_FRAME, "ground", 25, rows - 1, 2, Heading.EAST, "G", "");
+            sheet.spots.computeIfPresent(Terminal.SWITCH_FRAME, (t, s) -> bothSides(s, 2));
+        });
+        sheet.box("supply", supplyX, 1, 5, rows, "SUPPLY");
+        sheet.router.block(supplyX, 0, width, rows + 2);
+        sheet.tag(Terminal.L1, "line", supplyX, 6, 4, Heading.WEST, name(Terminal.L1), "");
+        sheet.tag(Terminal.L2, "line", supplyX, 12, 4, Heading.WEST, name(Terminal.L2), "");
+        sheet.tag(Terminal.GROUND, "ground", supplyX, groundRow, 4, Heading.WEST, "G", "");
+        return sheet;
+    }
+
+    private long windingCount() {
+        return leads.stream().map(l -> l.winding().windingName()).distinct().count();
+    }
+
+    /** The ground screw of the switch takes a wire on either side. */
+    private static Sheet.Spot bothSides(Sheet.Spot spot, int width) {
+        return new Sheet.Spot(
+                spot.x(),
+                spot.y(),
+                List.of(
+                        new Router.Port(new Router.Cell(spot.x() + 1, spot.y()), Heading.EAST),
+                        new Router.Port(new Router.Cell(spot.x() - width - 1, spot.y()), Heading.WEST)));
+    }
+
+    private void wideSplices(Sheet sheet) {
+        Set<Integer> taken = new HashSet<>();
+        for (Map.Entry<Terminal, List<Terminal>> splice : splices().entrySet()) {
+            int y = (int) Math.round(splice.getValue().stream()
+                    .mapToInt(t -> sheet.spot(t).y())
+                    .average()
+                    .orElse(4));
+            while (!taken.add(y) || taken.contains(y - 1) || taken.contains(y + 1)) {
+                y++;
+            }
+            sheet.splice(splice.getKey(), 13, y, Heading.EAST);
+        }
+    }
+
+    private Map<Terminal, List<Terminal>> splices() {
+        Map<Terminal, List<Terminal>> splices = new LinkedHashMap<>();
+        for (Wire wire : bench.wires()) {
+            if (wire.to().place() == Place.SPLICE) {
+                splices.computeIfAbsent(wire.to(), k -> new ArrayList<>()).add(wire.from());
+            }
+        }
+        return splices;
+    }
+
+    Sheet tall() {
+        int splices = splices().size();
+        int switchTop = 15 + (splices > 0 ? 2 : 0);
+        int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
+        int switchHeight = bench.gear().isPresent() ? 10 + 4 * (faceRows - 1) : 0;
+        int supplyTop = switchTop + switchHeight + (bench.gear().isPresent() ? 5 : 0);
+        Sheet sheet = new Sheet("tall", TALL_UNIT, 26, supplyTop + 7);
+        int count = leads.size() + 1;
+        int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
+        int left = 13 - pitch * (count - 1) / 2;
+        sheet.box("motor", 0, 0, 26, 9, "MOTOR BOX");
+        sheet.router.block(0, 0, 26, 8);
+        sheet.coilLine = 4 * TALL_UNIT;
+        for (int i = 0; i < leads.size(); i++) {
+            Lead lead = leads.get(i);
+            sheet.tag(lead.terminal(), "lead", left + pitch * i, 9, 2, Heading.SOUTH, lead.mark(), lead.colour());
+        }
+        sheet.tag(Terminal.MOTOR_FRAME, "ground", left + pitch * leads.size(), 9, 2, Heading.SOUTH, "G", "");
+        tallSplices(sheet);
+        bench.gear().ifPresent(kind -> {
+            int top = switchTop;
+            sheet.box("switch", 1, top, 24, switchHeight, kind.name().toUpperCase(java.util.Locale.ROOT));
+            sheet.router.block(1, top + 1, 1 + kind.name().length() * 3 / 4, top + 1);
+            face(sheet, kind, 10, top + 5, 6, 4);
+            sheet.tag(Terminal.SWITCH_FRAME, "ground", 23, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
+            sheet.spots.computeIfPresent(
+                    Terminal.SWITCH_FRAME,
+                    (t, s) -> new Sheet.Spot(
+                            s.x(),
+                            s.y(),
+                            List.of(
+                                    new Router.Port(new Router.Cell(s.x(), s.y() + 1), Heading.SOUTH),
+                                    new Router.Port(new Router.Cell(s.x(), s.y() - 3), Heading.NORTH))));
+            sheet.router.block(22, top + switchHeight - 6, 24, top + switchHeight - 4);
+        });
+        sheet.box("supply", 0, supplyTop, 26, 6, "SUPPLY");
+        sheet.router.block(0, supplyTop, 26, supplyTop + 7);
+        sheet.tag(Terminal.L1, "line", 8, supplyTop, 3, Heading.NORTH, name(Terminal.L1), "");
+        sheet.tag(Terminal.L2, "line", 16, supplyTop, 3, Heading.NORTH, name(Terminal.L2), "");
+        sheet.tag(Terminal.GROUND, "ground", 23, supplyTop, 3, Heading.NORTH, "G", "");
+        return sheet;
+    }
+
+    private void tallSplices(Sheet sheet) {
+        Set<Integer> taken = new HashSet<>();
+        for (Map.Entry<Terminal, List<Terminal>> splice : splices().entrySet()) {
+            int x = (int) Math.round(splice.getValue().stream()
+                    .mapToInt(t -> sheet.spot(t).x())
+                    .average()
+                    .orElse(13));
+            while (!taken.add(x) || taken.contains(x - 1) || taken.contains(x + 1)) {
+                x++;
+            }
+            sheet.splice(splice.getKey(), x, 13, Heading.SOUTH);
+        }
+    }
+
+    /** The switch's face. Wires come to a stud from outside only: its inside belongs to the contacts. */
+    private static void face(Sheet sheet, SwitchKind kind, int left, int top, int columnPitch, int rowPitch) {
+        int rows = kind.rows().size();
+        int columns = kind.rows().stream().mapToInt(List::size).max().orElse(1);
+        sheet.router.block(left, top, left + columnPitch * (columns - 1), top + rowPitch * (rows - 1));
+        kind.places().forEach((terminal, place) -> {
+            List<Heading> open = new ArrayList<>();
+            if (place[1] == 0) {
+                open.add(Heading.WEST);
+            }
+            if (place[1] == columns - 1) {
+                open.add(Heading.EAST);
+            }
+            if (place[0] == 0) {
+                open.add(Heading.NORTH);
+            }
+            if (place[0] == rows - 1) {
+                open.add(Heading.SOUTH);
+            }
+            sheet.stud(terminal, left + columnPitch * place[1], top + rowPitch * place[0], open);
+        });
+    }
+
+    private String name(Terminal line) {
+        return bench.supply().map(Supply::kind).isPresent()
+                ? bench.supply().orElseThrow().nameOf(line)
+                : line.mark();
+    }
+}

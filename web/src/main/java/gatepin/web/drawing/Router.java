@@ -1,0 +1,229 @@
+package gatepin.web.drawing;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.List;
+import java.util.PriorityQueue;
+
+/**
+ * Lays wires on a grid: right angles only, never through a blocked place, crossing other wires straight and as
+ * seldom as may be, never lying on another wire unless the two land on the same terminal. Finds for each wire the
+ * cheapest way (A*), then takes each up again once the others lie.
+ */
+final class Router {
+    /** Directions a wire can run. */
+    enum Heading {
+        EAST(1, 0),
+        SOUTH(0, 1),
+        WEST(-1, 0),
+        NORTH(0, -1);
+
+        final int dx;
+        final int dy;
+
+        Heading(int dx, int dy) {
+            this.dx = dx;
+            this.dy = dy;
+        }
+
+        Heading back() {
+            return values()[(ordinal() + 2) % 4];
+        }
+
+        boolean isAcross(Heading other) {
+            return (ordinal() + other.ordinal()) % 2 == 1;
+        }
+    }
+
+    /** A grid point. */
+    record Cell(int x, int y) {}
+
+    /** A place where a wire may leave a terminal, and the way it leaves. */
+    record Port(Cell cell, Heading out) {}
+
+    /** Two terminals to be joined; terminals that are the same object may share the wires' last stretch. */
+    record Route(Object fromTerminal, List<Port> from, Object toTerminal, List<Port> to) {
+        boolean sharesTerminal(Route other) {
+            return fromTerminal.equals(other.fromTerminal)
+                    || fromTerminal.equals(other.toTerminal)
+                    || toTerminal.equals(other.fromTerminal)
+                    || toTerminal.equals(other.toTerminal);
+        }
+    }
+
+    private static final int STEP = 2;
+    private static final int BEND = 7;
+    private static final int CROSS = 9;
+    private static final int SHARE = 5;
+    private static final int NEAR = 6;
+    /** So dear that it is taken only where there is no other way at all. */
+    private static final int OVERLAP = 400;
+
+    private static final int PASSES = 3;
+
+    private final int width;
+    private final int height;
+    private final boolean[] blocked;
+    private final boolean[] near;
+    private final List<Route> routes = new ArrayList<>();
+    private final List<List<Cell>> paths = new ArrayList<>();
+
+    Router(int width, int height) {
+        this.width = width;
+        this.height = height;
+        this.blocked = new boolean[width * height];
+        this.near = new boolean[width * height];
+    }
+
+    /** Keeps wires out of a rectangle, its borders included. */
+    void block(int x1, int y1, int x2, int y2) {
+        for (int y = Math.max(0, y1); y <= Math.min(height - 1, y2); y++) {
+            for (int x = Math.max(0, x1); x <= Math.min(width - 1, x2); x++) {
+                blocked[y * width + x] = true;
+            }
+        }
+    }
+
+    /** Keeps wires away from a point where they can go elsewhere. */
+    void avoid(int x, int y) {
+        if (x >= 0 && y >= 0 && x < width && y < height) {
+            near[y * width + x] = true;
+        }
+    }
+
+    /** Lays all wires; gives for each the cells it passes, from port to port. */
+    List<List<Cell>> lay(List<Route> wanted) {
+        routes.addAll(wanted);
+        for (int i = 0; i < wanted.size(); i++) {
+            paths.add(List.of());
+        }
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < wanted.size(); i++) {
+            order.add(i);
+        }
+        order.sort(java.util.Comparator.comparingInt(i -> distance(wanted.get(i))));
+        for (int pass = 0; pass < PASSES; pass++) {
+            for (int i : order) {
+                paths.set(i, List.of());
+                paths.set(i, cheapest(i));
+            }
+        }
+        return paths;
+    }
+
+    private static int distance(Route route) {
+        Cell a = route.from().get(0).cell();
+        Cell b = route.to().get(0).cell();
+        return Math.abs(a.x() - b.x()) + Math.abs(a.y() - b.y());
+    }
+
+    /** What lies at each cell already, as seen by one route: for each heading the price of moving through. */
+    private int[][] prices(int self) {
+        int[][] price = new int[4][width * height];
+        for (int other = 0; other < paths.size(); other++) {
+            if (other == self || paths.get(other).isEmpty()) {
+                continue;
+            }
+            boolean share = routes.get(other).sharesTerminal(routes.get(self));
+            List<Cell> path = paths.get(other);
+            for (int i = 0; i < path.size(); i++) {
+                Cell cell = path.get(i);
+                boolean straight = i > 0
+                        && i < path.size() - 1
+                        && (path.get(i - 1).x() == path.get(i + 1).x()
+                                || path.get(i - 1).y() == path.get(i + 1).y());
+                boolean alongX = i > 0
+                        ? path.get(i - 1).y() == cell.y()
+                        : path.size() > 1 && path.get(1).y() == cell.y();
+                for (Heading heading : Heading.values()) {
+                    boolean across = straight && (alongX == (heading.dx == 0));
+                    price[heading.ordinal()][cell.y() * width + cell.x()] += share ? SHARE : across ? CROSS : OVERLAP;
+                }
+            }
+        }
+        return price;
+    }
+
+    /** A bend on a cell that another wire crosses would look like a joint. */
+    private int bendPrice(int[][] price, int cell, Heading in, Heading out) {
+        return BEND + (price[in.ordinal()][cell] > 0 || price[out.ordinal()][cell] > 0 ? SHARE * 4 : 0);
+    }
+
+    private record Step(int state, int cost, int estimate) {}
+
+    private List<Cell> cheapest(int index) {
+        Route route = routes.get(index);
+        int[][] price = prices(index);
+        int states = width * height * 4;
+        int[] cost = new int[states];
+        int[] before = new int[states];
+        Arrays.fill(cost, Integer.MAX_VALUE);
+        Arrays.fill(before, -1);
+        PriorityQueue<Step> open = new PriorityQueue<>(
+                java.util.Comparator.comparingInt(Step::estimate).thenComparingInt(Step::state));
+        for (Port port : route.from()) {
+            int state = state(port.cell(), port.out());
+            cost[state] = price[port.out().ordinal()][state / 4];
+            open.add(new Step(state, cost[state], cost[state] + guess(port.cell(), route)));
+        }
+        while (!open.isEmpty()) {
+            Step step = open.remove();
+            if (step.cost() > cost[step.state()]) {
+                continue;
+            }
+            Cell cell = new Cell(step.state() / 4 % width, step.state() / 4 / width);
+            Heading in = Heading.values()[step.state() % 4];
+            for (Port port : route.to()) {
+                if (port.cell().equals(cell) && port.out().back() == in) {
+                    return trace(step.state(), before);
+                }
+            }
+            for (Heading out : Heading.values()) {
+                if (out == in.back()) {
+                    continue;
+                }
+                int x = cell.x() + out.dx;
+                int y = cell.y() + out.dy;
+                if (x < 0 || y < 0 || x >= width || y >= height || blocked[y * width + x]) {
+                    continue;
+                }
+                int next = state(new Cell(x, y), out);
+                int fresh = step.cost()
+                        + STEP
+                        + (out == in ? 0 : bendPrice(price, step.state() / 4, in, out))
+                        + price[out.ordinal()][y * width + x]
+                        + (near[y * width + x] ? NEAR : 0);
+                if (fresh < cost[next]) {
+                    cost[next] = fresh;
+                    before[next] = step.state();
+                    open.add(new Step(next, fresh, fresh + guess(new Cell(x, y), route)));
+                }
+            }
+        }
+        throw new IllegalStateException("no way from " + route.fromTerminal() + " to " + route.toTerminal());
+    }
+
+    private int state(Cell cell, Heading heading) {
+        return (cell.y() * width + cell.x()) * 4 + heading.ordinal();
+    }
+
+    private static int guess(Cell cell, Route route) {
+        int least = Integer.MAX_VALUE;
+        for (Port port : route.to()) {
+            least = Math.min(
+                    least,
+                    Math.abs(port.cell().x() - cell.x()) + Math.abs(port.cell().y() - cell.y()));
+        }
+        return least * STEP;
+    }
+
+    private List<Cell> trace(int state, int[] before) {
+        Deque<Cell> path = new ArrayDeque<>();
+        for (int s = state; s >= 0; s = before[s]) {
+            path.push(new Cell(s / 4 % width, s / 4 / width));
+        }
+        return List.copyOf(path);
+    }
+}

@@ -1,0 +1,119 @@
+package gatepin.web.drawing;
+
+import gatepin.core.circuit.Terminal;
+import gatepin.web.drawing.Drawing.Box;
+import gatepin.web.drawing.Drawing.Splice;
+import gatepin.web.drawing.Drawing.Stud;
+import gatepin.web.drawing.Drawing.Tag;
+import gatepin.web.drawing.Router.Heading;
+import gatepin.web.drawing.Router.Port;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Where everything of a picture sits, before the wires are laid. All places are on the grid. */
+final class Sheet {
+    /** A point where wires land: its place on the grid and the ports around it. */
+    record Spot(int x, int y, List<Port> ports) {}
+
+    final String shape;
+    final int unit;
+    final int width;
+    final int height;
+    final Router router;
+    final List<Box> boxes = new ArrayList<>();
+    final List<Tag> tags = new ArrayList<>();
+    final List<Stud> studs = new ArrayList<>();
+    final List<Splice> splices = new ArrayList<>();
+    final Map<Terminal, Spot> spots = new LinkedHashMap<>();
+    /** Where the humps of the windings stand: x in a wide sheet, y in a tall one, in pixels. */
+    int coilLine;
+
+    Sheet(String shape, int unit, int width, int height) {
+        this.shape = shape;
+        this.unit = unit;
+        this.width = width;
+        this.height = height;
+        this.router = new Router(width + 1, height + 1);
+    }
+
+    /**
+     * Where wires land on a terminal.
+     *
+     * @throws IllegalStateException when the sheet has no place for it
+     */
+    Spot spot(Terminal terminal) {
+        Spot spot = spots.get(terminal);
+        if (spot == null) {
+            throw new IllegalStateException("the sheet has no place for " + terminal);
+        }
+        return spot;
+    }
+
+    boolean isTall() {
+        return shape.equals("tall");
+    }
+
+    void box(String kind, int x, int y, int w, int h, String title) {
+        int titleX = x * unit + 12;
+        int titleY = y * unit + 22;
+        boxes.add(new Box(kind, x * unit, y * unit, w * unit, h * unit, title, titleX, titleY));
+    }
+
+    /** A tag whose wires leave on one side; {@code x}, {@code y} is the middle of that side. */
+    void tag(Terminal terminal, String kind, int x, int y, int longSide, Heading side, String mark, String note) {
+        int w = side.dx != 0 ? longSide * unit : unit * 5 / 2;
+        int h = side.dx != 0 ? unit * 5 / 3 : unit * 2;
+        int left = side.dx > 0 ? x * unit - w : side.dx < 0 ? x * unit : x * unit - w / 2;
+        int top = side.dy > 0 ? y * unit - h : side.dy < 0 ? y * unit : y * unit - h / 2;
+        boolean split = !note.isEmpty() && side.dx != 0;
+        tags.add(new Tag(
+                kind,
+                left,
+                top,
+                w,
+                h,
+                mark,
+                split ? note : "",
+                split ? left + 10 : left + w / 2,
+                left + w - 8,
+                top + h / 2 + 6));
+        List<Port> ports = new ArrayList<>();
+        ports.add(new Port(new Router.Cell(x + side.dx, y + side.dy), side));
+        spots.put(terminal, new Spot(x, y, ports));
+    }
+
+    void stud(Terminal terminal, int x, int y, List<Heading> open) {
+        studs.add(new Stud(x * unit, y * unit, terminal.mark()));
+        List<Port> ports = open.stream()
+                .map(h -> new Port(new Router.Cell(x + h.dx, y + h.dy), h))
+                .toList();
+        router.block(x, y, x, y);
+        for (Heading h : Heading.values()) {
+            router.avoid(x + h.dx, y + h.dy);
+        }
+        spots.put(terminal, new Spot(x, y, ports));
+    }
+
+    void splice(Terminal terminal, int x, int y, Heading out) {
+        int cx = x * unit;
+        int cy = y * unit;
+        int s = unit * 2 / 3;
+        String nut = out.dx != 0
+                ? "M" + (cx - s) + " " + (cy - s) + " L" + (cx + s) + " " + (cy - s / 2) + " L" + (cx + s) + " "
+                        + (cy + s / 2) + " L" + (cx - s) + " " + (cy + s) + " Z"
+                : "M" + (cx - s) + " " + (cy - s) + " L" + (cx - s / 2) + " " + (cy + s) + " L" + (cx + s / 2) + " "
+                        + (cy + s) + " L" + (cx + s) + " " + (cy - s) + " Z";
+        splices.add(new Splice(terminal.mark(), nut, cx, cy - s - 5));
+        router.block(x, y, x, y);
+        router.block(x, y - 1, x, y - 1);
+        List<Port> ports = new ArrayList<>();
+        for (Heading h : Heading.values()) {
+            if (h != Heading.NORTH || out.dy != 0) {
+                ports.add(new Port(new Router.Cell(x + h.dx, y + h.dy), h));
+            }
+        }
+        spots.put(terminal, new Spot(x, y, ports));
+    }
+}

@@ -1,0 +1,5 @@
+/** The application. */
+@NullMarked
+package gatepin.web;
+
+import org.jspecify.annotations.NullMarked;

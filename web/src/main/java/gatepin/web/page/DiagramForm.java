@@ -1,0 +1,259 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Winding;
+import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Leads;
+import gatepin.core.machine.StandardMarks;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.web.desk.JobFile;
+import gatepin.web.store.MotorStore.Column;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The form of the Diagram gate, with what was typed. */
+public final class DiagramForm {
+    private List<Row> leads = new ArrayList<>();
+    private String volts = "";
+    private String supplyKind = "HOT_AND_NEUTRAL";
+    private String line1 = "";
+    private String line2 = "";
+    private String joined = "";
+    private String swap = "";
+    private String rotation = "NOT_STATED";
+    private String seenFrom = "OPPOSITE_END";
+    private int motorVersion;
+    private int jobVersion;
+
+    /** One row of the lead table. */
+    public static final class Row {
+        private String mark = "";
+        private String colour = "";
+        private String winding = "";
+
+        public String getMark() {
+            return mark;
+        }
+
+        public void setMark(String mark) {
+            this.mark = mark;
+        }
+
+        public String getColour() {
+            return colour;
+        }
+
+        public void setColour(String colour) {
+            this.colour = colour;
+        }
+
+        public String getWinding() {
+            return winding;
+        }
+
+        public void setWinding(String winding) {
+            this.winding = winding;
+        }
+
+        public boolean isBlank() {
+            return mark.isBlank() && colour.isBlank();
+        }
+    }
+
+    /** The form as the job stands, for one voltage. */
+    static DiagramForm of(JobFile file, int volts, Optional<Column> column) {
+        DiagramForm form = new DiagramForm();
+        for (Lead lead : file.leads().all()) {
+            Row row = new Row();
+            row.mark = lead.mark();
+            row.colour = lead.colour();
+            // a standard mark speaks for itself
+            row.winding = StandardMarks.meaning(lead.mark()).isPresent()
+                    ? ""
+                    : lead.winding().windingName();
+            form.leads.add(row);
+        }
+        form.fillRows();
+        form.volts = volts == 0 ? "" : "" + volts;
+        form.supplyKind = (volts >= 200 && file.job().region() == gatepin.web.store.ShopStore.Region.NORTH_AMERICA
+                        ? Supply.Kind.TWO_HOT
+                        : Supply.Kind.HOT_AND_NEUTRAL)
+                .name();
+        if (file.job().volts().equals(Optional.of(volts))) {
+            form.supplyKind = file.job().supplyKind().name();
+        }
+        column.ifPresent(c -> {
+            Connection connection = c.connection();
+            form.line1 = String.join(" ", connection.line1());
+            form.line2 = String.join(" ", connection.line2());
+            form.joined = String.join(
+                    "\n",
+                    connection.joined().stream().map(g -> String.join(" ", g)).toList());
+            form.swap = connection.swap().first() + " " + connection.swap().second();
+            form.rotation = c.rotation().direction().name();
+            form.seenFrom = c.rotation().seenFrom().name();
+        });
+        form.motorVersion = file.motor().version();
+        form.jobVersion = file.job().version();
+        return form;
+    }
+
+    void fillRows() {
+        while (leads.size() < Leads.MOST) {
+            leads.add(new Row());
+        }
+    }
+
+    List<Leads.Typed> typedLeads() {
+        return leads.stream()
+                .map(r -> new Leads.Typed(r.mark, r.colour, r.winding))
+                .toList();
+    }
+
+    ConnectionReader.Typed typedConnection() {
+        return new ConnectionReader.Typed(volts, line1, line2, joined, swap);
+    }
+
+    Supply.Kind readSupplyKind() {
+        return supplyKind.equals(Supply.Kind.TWO_HOT.name()) ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
+    }
+
+    StatedRotation readRotation() {
+        return new StatedRotation(
+                pick(StatedRotation.Direction.values(), rotation), pick(StatedRotation.End.values(), seenFrom));
+    }
+
+    /** The named constant; the first one where a browser sends something that was not offered. */
+    private static <E extends Enum<E>> E pick(E[] all, String name) {
+        for (E value : all) {
+            if (value.name().equals(name)) {
+                return value;
+            }
+        }
+        return all[0];
+    }
+
+    /** Where this form and another one part. */
+    List<Conflict> conflictsWith(DiagramForm theirs) {
+        List<Conflict> conflicts = new ArrayList<>();
+        Conflict.compare(conflicts, "Leads", leadWords(), theirs.leadWords());
+        Conflict.compare(conflicts, "Volts", volts, theirs.volts);
+        Conflict.compare(conflicts, "L1", line1, theirs.line1);
+        Conflict.compare(conflicts, "L2", line2, theirs.line2);
+        Conflict.compare(conflicts, "Joined", joined.replaceAll("\\s+", " "), theirs.joined.replaceAll("\\s+", " "));
+        Conflict.compare(conflicts, "Interchange", swap, theirs.swap);
+        Conflict.compare(conflicts, "Rotation", rotation, theirs.rotation);
+        return conflicts;
+    }
+
+    private String leadWords() {
+        return String.join(
+                ", ",
+                leads.stream()
+                        .filter(r -> !r.isBlank())
+                        .map(r -> (r.mark + " " + r.colour).strip())
+                        .toList());
+    }
+
+    public List<Row> getLeads() {
+        return leads;
+    }
+
+    public void setLeads(List<Row> leads) {
+        this.leads = leads;
+    }
+
+    public String getVolts() {
+        return volts;
+    }
+
+    public void setVolts(String volts) {
+        this.volts = volts;
+    }
+
+    public String getSupplyKind() {
+        return supplyKind;
+    }
+
+    public void setSupplyKind(String supplyKind) {
+        this.supplyKind = supplyKind;
+    }
+
+    public String getLine1() {
+        return line1;
+    }
+
+    public void setLine1(String line1) {
+        this.line1 = line1;
+    }
+
+    public String getLine2() {
+        return line2;
+    }
+
+    public void setLine2(String line2) {
+        this.line2 = line2;
+    }
+
+    public String getJoined() {
+        return joined;
+    }
+
+    public void setJoined(String joined) {
+        this.joined = joined;
+    }
+
+    public String getSwap() {
+        return swap;
+    }
+
+    public void setSwap(String swap) {
+        this.swap = swap;
+    }
+
+    public String getRotation() {
+        return rotation;
+    }
+
+    public void setRotation(String rotation) {
+        this.rotation = rotation;
+    }
+
+    public String getSeenFrom() {
+        return seenFrom;
+    }
+
+    public void setSeenFrom(String seenFrom) {
+        this.seenFrom = seenFrom;
+    }
+
+    public int getMotorVersion() {
+        return motorVersion;
+    }
+
+    public void setMotorVersion(int motorVersion) {
+        this.motorVersion = motorVersion;
+    }
+
+    public int getJobVersion() {
+        return jobVersion;
+    }
+
+    public void setJobVersion(int jobVersion) {
+        this.jobVersion = jobVersion;
+    }
+
+    /** The windings a lead can be said to belong to. */
+    public static List<String> windingNames() {
+        List<String> names = new ArrayList<>();
+        for (Winding.Circuit circuit : List.of(Winding.Circuit.RUN, Winding.Circuit.START)) {
+            names.add(circuit.word() + " 1");
+            names.add(circuit.word() + " 2");
+        }
+        names.add(Winding.Circuit.PROTECTOR.word() + " 1");
+        return names;
+    }
+}

@@ -1,0 +1,109 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.Flow;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.diagram.Connection.Swap;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.PlanCost;
+import gatepin.core.plan.PlanResult;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Plans in words. */
+final class PlanWords {
+    private static final List<String> NUMBERS = List.of(
+            "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+
+    private PlanWords() {}
+
+    static String name(PlanCost cost) {
+        String conductors = count(cost.conductors(), "conductor");
+        return Character.toUpperCase(conductors.charAt(0)) + conductors.substring(1) + ", "
+                + count(cost.jumpers(), "jumper");
+    }
+
+    static String count(int number, String thing) {
+        String word = number < NUMBERS.size() ? NUMBERS.get(number) : "" + number;
+        return word + " " + thing + (number == 1 ? "" : "s");
+    }
+
+    /** What sets a plan apart from the others, in a line. */
+    static String price(PlanCost cost, Supply supply) {
+        List<String> words = new ArrayList<>();
+        words.add(cost.hotLeadsInOff() == 0 ? "nothing hot in OFF" : cost.hotLeadsInOff() + " leads hot in OFF");
+        if (supply.kind() == Supply.Kind.TWO_HOT) {
+            words.add(
+                    switch (cost.hotLinesUnbroken()) {
+                        case 0 -> "both lines broken";
+                        case 1 -> "one line broken";
+                        default -> "no line broken";
+                    });
+        } else if (cost.neutralSwitched() > 0) {
+            words.add("switches the neutral");
+        }
+        words.add("up to " + cost.mostOnOneTerminal() + " on a terminal");
+        return String.join(", ", words);
+    }
+
+    static List<Finding> findings(Plan plan, Swap swap) {
+        List<Finding> findings = new ArrayList<>();
+        Supply supply = plan.wiring().supply();
+        findings.add(
+                Finding.good(
+                        "Runs both ways",
+                        swap.first() + " and " + swap.second()
+                                + " change places between FORWARD and REVERSE; everything else stays as the diagram joins it."));
+        Flow off = Flow.of(plan.wiring(), HandlePosition.OFF);
+        if (off.hotLeads().isEmpty()) {
+            findings.add(Finding.good(
+                    "No motor lead is hot in OFF",
+                    "The switch takes the hot "
+                            + (supply.kind() == Supply.Kind.TWO_HOT ? "lines" : "line")
+                            + " off the motor. It still does not isolate: lock the disconnect open before any cover"
+                            + " comes off."));
+        } else {
+            String line = supply.isHot(Terminal.L1) && !off.isBroken(Terminal.L1)
+                    ? supply.nameOf(Terminal.L1)
+                    : supply.nameOf(Terminal.L2);
+            findings.add(Finding.warn(
+                    "Motor stays hot in OFF",
+                    off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "))
+                            + " sit at " + Math.round(supply.voltsToGround()) + " V to ground through " + line
+                            + ". Lock the disconnect open before any cover comes off."));
+        }
+        if (plan.cost().neutralSwitched() > 0) {
+            findings.add(Finding.warn(
+                    "The neutral is switched, too",
+                    "Allowed only together with the hot; most would leave the neutral unbroken."));
+        }
+        long splices = plan.wiring().terminals().stream()
+                .filter(t -> t.place() == gatepin.core.circuit.Place.SPLICE)
+                .count();
+        findings.add(Finding.good(
+                plan.cost().conductors() + " + ground in the motor cable",
+                count((int) splices, "splice") + " in the motor box, "
+                        + count(plan.cost().jumpers(), "jumper") + " in the switch, up to "
+                        + plan.cost().mostOnOneTerminal() + " wires on one terminal."));
+        return findings;
+    }
+
+    static Finding none(PlanResult result, String switchName) {
+        return switch (result.hindrance()) {
+            case NO_OFF ->
+                Finding.bad(
+                        "This switch cannot turn it off",
+                        "The " + switchName + " can join both directions, but in every arrangement the motor stays"
+                                + " on the line in OFF. It takes one more pole to break the line: a six-terminal drum"
+                                + " or a three-pole toggle with centre-off.");
+            default ->
+                Finding.bad(
+                        "This switch cannot do it",
+                        "No way of landing these leads on the " + switchName
+                                + " gives this diagram in both directions. It takes a switch with more contacts, or"
+                                + " another connection of the motor.");
+        };
+    }
+}

@@ -1,0 +1,151 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Drop;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.WorkingOrder;
+import gatepin.web.desk.JobDesk;
+import gatepin.web.desk.JobFile;
+import gatepin.web.drawing.Bench;
+import gatepin.web.store.StaleEdit;
+import gatepin.web.store.SwitchStore;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The Switch gate: choose the switch, see the plans, take one. */
+@Controller
+class SwitchController {
+    private final JobDesk desk;
+    private final JobPages pages;
+    private final SwitchStore switches;
+
+    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches) {
+        this.desk = desk;
+        this.pages = pages;
+        this.switches = switches;
+    }
+
+    /** A plan to choose from. */
+    public record Choice(int number, String letter, String name, String price, boolean shown, boolean chosen) {}
+
+    @GetMapping("/jobs/{id}/switch")
+    String show(@PathVariable long id, @RequestParam(defaultValue = "0") int plan, Model model) {
+        return page(model, pages.file(id), plan);
+    }
+
+    private String page(Model model, JobFile file, int wanted) {
+        pages.fill(model, file, Gate.SWITCH);
+        model.addAttribute("devices", switches.devices(file.job().shopId()));
+        model.addAttribute("changing", file.gear().isEmpty());
+        Optional<PlanResult> result = file.plans();
+        if (result.isEmpty()) {
+            return "switch";
+        }
+        SwitchKind gear = file.gear().orElseThrow();
+        List<Plan> plans = result.orElseThrow().plans();
+        model.addAttribute("arrangements", result.orElseThrow().arrangements());
+        if (plans.isEmpty()) {
+            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name()));
+            return "switch";
+        }
+        Optional<Integer> chosen = chosen(file, plans);
+        int shown = Math.floorMod(wanted > 0 ? wanted - 1 : chosen.orElse(0), plans.size());
+        List<Choice> choices = new ArrayList<>();
+        for (int i = 0; i < plans.size(); i++) {
+            choices.add(new Choice(
+                    i + 1,
+                    "" + (char) ('A' + i),
+                    PlanWords.name(plans.get(i).cost()),
+                    PlanWords.price(plans.get(i).cost(), file.supply().orElseThrow()),
+                    i == shown,
+                    chosen.equals(Optional.of(i))));
+        }
+        Plan plan = plans.get(shown);
+        List<Wire> wires = wires(file, plan);
+        model.addAttribute("choices", choices);
+        model.addAttribute("choice", choices.get(shown));
+        model.addAttribute(
+                "findings",
+                PlanWords.findings(
+                        plan, file.column().orElseThrow().connection().swap()));
+        model.addAttribute("drawings", new Bench(file.leads(), file.gear(), plan.wiring(), wires).draw());
+        model.addAttribute("words", WiringWords.of(plan.wiring()));
+        model.addAttribute("rotation", file.column().orElseThrow().rotation());
+        return "switch";
+    }
+
+    private static List<Wire> wires(JobFile file, Plan plan) {
+        return WorkingOrder.of(
+                plan.wires(), file.column().orElseThrow().connection().swap());
+    }
+
+    private static Optional<Integer> chosen(JobFile file, List<Plan> plans) {
+        List<Wire> made = file.plan()
+                .map(p -> p.wires().stream().map(w -> w.wire()).toList())
+                .orElse(List.of());
+        for (int i = 0; i < plans.size(); i++) {
+            if (wires(file, plans.get(i)).equals(made)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    @PostMapping("/jobs/{id}/switch")
+    ModelAndView choose(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") long device,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model) {
+        JobFile file = pages.file(id);
+        if (switches.devices(file.job().shopId()).stream().noneMatch(d -> d.id() == device)) {
+            model.addAttribute("wrong", java.util.Map.of("device", "Choose one of the switches listed."));
+            return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            List<Drop> drops = desk.chooseSwitch(id, version, device);
+            return Saved.redirect(id, Gate.SWITCH, drops);
+        } catch (StaleEdit stale) {
+            return stale(id, model);
+        }
+    }
+
+    /** Takes the plan on the screen and pulls the pin. */
+    @PostMapping("/jobs/{id}/switch/plan")
+    ModelAndView take(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int plan,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model) {
+        List<Plan> plans = pages.file(id).plans().map(PlanResult::plans).orElse(List.of());
+        if (plan < 1 || plan > plans.size()) {
+            model.addAttribute("wrong", java.util.Map.of("plan", "There is no plan " + plan + ". Choose one listed."));
+            return new ModelAndView(page(model, pages.file(id), 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            Plan taken = plans.get(plan - 1);
+            desk.choosePlan(id, version, taken, PlanWords.name(taken.cost()));
+        } catch (StaleEdit stale) {
+            return stale(id, model);
+        }
+        boolean open = desk.pull(id, Gate.SWITCH, "").isEmpty();
+        return new ModelAndView("redirect:/jobs/" + id + (open ? "/wire?passed=switch" : "/switch?saved"));
+    }
+
+    private ModelAndView stale(long id, Model model) {
+        model.addAttribute("stale", true);
+        return new ModelAndView(page(model, pages.file(id), 0), model.asMap(), HttpStatus.CONFLICT);
+    }
+}

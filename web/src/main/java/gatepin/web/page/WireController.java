@@ -1,0 +1,148 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.job.Gate;
+import gatepin.core.machine.Lead;
+import gatepin.web.desk.JobDesk;
+import gatepin.web.desk.JobFile;
+import gatepin.web.drawing.Bench;
+import gatepin.web.store.LogStore;
+import gatepin.web.store.PlanStore.ChosenPlan;
+import gatepin.web.store.PlanStore.PlannedWire;
+import gatepin.web.store.StaleEdit;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The Wire gate: one wire at a time, ticked as it is made; and the paper to take to the machine. */
+@Controller
+class WireController {
+    private final JobDesk desk;
+    private final JobPages pages;
+    private final LogStore log;
+
+    WireController(JobDesk desk, JobPages pages, LogStore log) {
+        this.desk = desk;
+        this.pages = pages;
+        this.log = log;
+    }
+
+    /** A wire as it is read out. */
+    public record Line(long id, int step, String from, String to, String words, boolean made) {
+        static Line of(PlannedWire planned, JobFile file, Supply supply) {
+            Wire wire = planned.wire();
+            return new Line(
+                    planned.id(),
+                    planned.step(),
+                    end(wire.from(), supply),
+                    end(wire.to(), supply),
+                    words(wire, file),
+                    planned.isMade());
+        }
+
+        private static String end(Terminal terminal, Supply supply) {
+            return terminal.isLine() ? supply.nameOf(terminal) : terminal.mark();
+        }
+
+        private static String words(Wire wire, JobFile file) {
+            if (wire.isGround()) {
+                return wire.from().equals(Terminal.MOTOR_FRAME)
+                        ? "Ground: motor frame to switch box, in the motor cable"
+                        : "Ground: switch box to the supply's ground";
+            }
+            String colour = file.leads()
+                    .find(wire.from().mark())
+                    .map(Lead::colour)
+                    .filter(c -> !c.isBlank() && wire.from().place() == Place.MOTOR)
+                    .map(c -> c + ", ")
+                    .orElse("");
+            return colour
+                    + switch (wire.run()) {
+                        case MOTOR_BOX ->
+                            "in the motor box, into splice " + wire.to().mark();
+                        case MOTOR_CABLE ->
+                            wire.to().isLine()
+                                    ? "through the motor cable, joined to the line in the switch box"
+                                    : (wire.from().place() == Place.SPLICE ? "from the splice " : "")
+                                            + "through the motor cable to the switch";
+                        case SWITCH_BOX -> "jumper in the switch box";
+                        case SUPPLY_CABLE -> "from the switch to the supply cable";
+                    };
+        }
+    }
+
+    @GetMapping("/jobs/{id}/wire")
+    String show(@PathVariable long id, Model model) {
+        JobFile file = pages.file(id);
+        pages.fill(model, file, Gate.WIRE);
+        fillWiring(model, file);
+        return "wire";
+    }
+
+    @GetMapping("/jobs/{id}/paper")
+    String paper(@PathVariable long id, Model model) {
+        JobFile file = pages.file(id);
+        pages.fill(model, file, Gate.WIRE);
+        fillWiring(model, file);
+        model.addAttribute("entries", log.entries(id));
+        model.addAttribute(
+                "overrides",
+                java.util.Arrays.stream(Gate.values())
+                        .filter(g -> file.lane().pin(g).state() == gatepin.core.job.Lane.Pin.State.OVERRIDDEN)
+                        .toList());
+        return "paper";
+    }
+
+    private static void fillWiring(Model model, JobFile file) {
+        if (file.plan().isEmpty() || file.plannedWiring().isEmpty()) {
+            return;
+        }
+        ChosenPlan plan = file.plan().orElseThrow();
+        Supply supply = file.supply().orElseThrow();
+        model.addAttribute("plan", plan);
+        model.addAttribute(
+                "lines",
+                plan.wires().stream().map(w -> Line.of(w, file, supply)).toList());
+        List<Wire> wires = plan.wires().stream().map(PlannedWire::wire).toList();
+        model.addAttribute(
+                "drawings",
+                new Bench(file.leads(), file.gear(), file.plannedWiring().orElseThrow(), wires).draw());
+        model.addAttribute("words", WiringWords.of(file.plannedWiring().orElseThrow()));
+        model.addAttribute("supply", supply);
+        model.addAttribute("rotation", file.column().orElseThrow().rotation());
+    }
+
+    /** Ticks a wire. The answer comes after the database has it for good. */
+    @PostMapping(path = "/jobs/{id}/wires/{wire}", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<Map<String, Object>> tick(
+            @PathVariable long id, @PathVariable long wire, @RequestParam long plan, @RequestParam boolean made) {
+        pages.file(id);
+        try {
+            ChosenPlan now = desk.tick(id, plan, wire, made);
+            if (now.wires().stream().noneMatch(w -> w.id() == wire)) {
+                return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                        .body(Map.of("message", "This plan has no such wire. Reload the page."));
+            }
+            String words = now.isComplete()
+                    ? "Saved. Every wire is made."
+                    : "Saved. " + now.made() + " of " + now.wires().size() + " made.";
+            return ResponseEntity.ok(Map.of("message", words, "made", now.made()));
+        } catch (StaleEdit stale) {
+            return ResponseEntity.status(HttpStatus.CONFLICT)
+                    .body(Map.of(
+                            "message",
+                            "Not saved: the wiring plan was changed in another window. Reload the page to see it."));
+        }
+    }
+}

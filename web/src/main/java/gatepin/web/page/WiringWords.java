@@ -1,0 +1,66 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.Flow;
+import gatepin.core.circuit.Flow.Leg;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Wiring;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.stream.Collectors;
+
+/** What a wiring does in one handle position, in words: the drawing for those who would rather read or listen. */
+public record WiringWords(
+        HandlePosition position,
+        String contacts,
+        List<String> groups,
+        List<String> runPaths,
+        List<String> startPaths,
+        String hot) {
+
+    static List<WiringWords> of(Wiring wiring) {
+        List<WiringWords> all = new ArrayList<>();
+        for (HandlePosition position : HandlePosition.values()) {
+            Flow flow = Flow.of(wiring, position);
+            String contacts = wiring.chart().closedIn(position).stream()
+                    .map(Contact::toString)
+                    .collect(Collectors.joining("  "));
+            List<String> groups = flow.nodes().groupsAmong(wiring.leadsAndLines()).stream()
+                    .filter(g -> g.size() > 1)
+                    .map(g -> group(g, wiring.supply()))
+                    .toList();
+            List<String> run = new ArrayList<>();
+            List<String> start = new ArrayList<>();
+            for (List<Leg> path : flow.paths()) {
+                boolean isStart = path.stream().anyMatch(l -> l.winding().circuit() == Circuit.START);
+                (isStart ? start : run).add(path(path, wiring.supply()));
+            }
+            String hot = flow.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(" "));
+            all.add(new WiringWords(position, contacts.isEmpty() ? "none" : contacts, groups, run, start, hot));
+        }
+        return all;
+    }
+
+    private static String group(SortedSet<Terminal> group, Supply supply) {
+        List<String> marks = new ArrayList<>();
+        group.stream().filter(Terminal::isLine).forEach(t -> marks.add(supply.nameOf(t)));
+        group.stream().filter(t -> !t.isLine()).forEach(t -> marks.add(t.mark()));
+        return String.join(" + ", marks);
+    }
+
+    private static String path(List<Leg> legs, Supply supply) {
+        return supply.nameOf(Terminal.L1) + " → "
+                + legs.stream()
+                        .map(l -> l.from().mark() + " (" + l.winding().name() + ") " + l.to().mark())
+                        .collect(Collectors.joining(" → "))
+                + " → " + supply.nameOf(Terminal.L2);
+    }
+
+    public String word() {
+        return position.word();
+    }
+}

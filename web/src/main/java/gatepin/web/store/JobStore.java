@@ -1,0 +1,149 @@
+package gatepin.web.store;
+
+import gatepin.core.circuit.Supply;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Jobs and the machines they are about. */
+@Repository
+public class JobStore {
+    private static final String SELECT = """
+            select job.id, job.shop_id, machine.name as machine, machine.note, shop.name as shop, shop.region,
+                   motor.id as motor_id, job.volts, job.supply_kind, job.switch_id, job.plan_id, job.version
+            from job
+            join machine on machine.id = job.machine_id
+            join motor on motor.machine_id = machine.id
+            join shop on shop.id = job.shop_id
+            """;
+
+    private final JdbcClient jdbc;
+
+    JobStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A job with the names around it. */
+    public record Job(
+            long id,
+            long shopId,
+            String machine,
+            String note,
+            String shop,
+            ShopStore.Region region,
+            long motorId,
+            Optional<Integer> volts,
+            Supply.Kind supplyKind,
+            Optional<Long> switchId,
+            Optional<Long> planId,
+            int version) {}
+
+    public Optional<Job> job(long id) {
+        return jdbc.sql(SELECT + " where job.id = :id")
+                .param("id", id)
+                .query(JobStore::job)
+                .optional();
+    }
+
+    /** All jobs, shop by shop, in the order they were opened. */
+    public List<Job> jobs() {
+        return jdbc.sql(SELECT + " order by shop.id, job.id")
+                .query(JobStore::job)
+                .list();
+    }
+
+    private static Job job(java.sql.ResultSet row, int number) throws java.sql.SQLException {
+        int volts = row.getInt("volts");
+        Optional<Integer> knownVolts = row.wasNull() ? Optional.empty() : Optional.of(volts);
+        return new Job(
+                row.getLong("id"),
+                row.getLong("shop_id"),
+                row.getString("machine"),
+                row.getString("note"),
+                row.getString("shop"),
+                ShopStore.Region.valueOf(row.getString("region")),
+                row.getLong("motor_id"),
+                knownVolts,
+                Supply.Kind.valueOf(row.getString("supply_kind")),
+                optionalLong(row, "switch_id"),
+                optionalLong(row, "plan_id"),
+                row.getInt("version"));
+    }
+
+    private static Optional<Long> optionalLong(java.sql.ResultSet row, String column) throws java.sql.SQLException {
+        long value = row.getLong(column);
+        return row.wasNull() ? Optional.empty() : Optional.of(value);
+    }
+
+    public boolean machineExists(long shopId, String name) {
+        return jdbc.sql("select count(*) from machine where shop_id = :shop and name = :name")
+                        .param("shop", shopId)
+                        .param("name", name)
+                        .query(Integer.class)
+                        .single()
+                > 0;
+    }
+
+    /** A machine with an unread motor and a job for it; gives the job's id. */
+    public long open(long shopId, String machine, String note, Supply.Kind kind) {
+        long machineId =
+                ShopStore.insert(jdbc.sql("insert into machine (shop_id, name, note) values (:shop, :name, :note)")
+                        .param("shop", shopId)
+                        .param("name", machine)
+                        .param("note", note));
+        jdbc.sql("insert into motor (shop_id, machine_id, output, output_unit, hertz, rpm)"
+                        + " values (:shop, :machine, '', 'hp', 0, 0)")
+                .param("shop", shopId)
+                .param("machine", machineId)
+                .update();
+        return ShopStore.insert(
+                jdbc.sql("insert into job (shop_id, machine_id, supply_kind) values (:shop, :machine, :kind)")
+                        .param("shop", shopId)
+                        .param("machine", machineId)
+                        .param("kind", kind.name()));
+    }
+
+    /**
+     * Sets the voltage.
+     *
+     * @throws StaleEdit when the job is no longer at {@code version}
+     */
+    public void setSupply(long jobId, int version, int volts, Supply.Kind kind) {
+        expectOne(jdbc.sql("update job set volts = :volts, supply_kind = :kind, version = version + 1"
+                        + " where id = :id and version = :version")
+                .param("volts", volts)
+                .param("kind", kind.name())
+                .param("id", jobId)
+                .param("version", version)
+                .update());
+    }
+
+    /**
+     * Sets the switch.
+     *
+     * @throws StaleEdit when the job is no longer at {@code version}
+     */
+    public void setSwitch(long jobId, int version, long switchId) {
+        expectOne(jdbc.sql("update job set switch_id = :switch, version = version + 1"
+                        + " where id = :id and version = :version")
+                .param("switch", switchId)
+                .param("id", jobId)
+                .param("version", version)
+                .update());
+    }
+
+    /** Sets the chosen plan, or takes it away. */
+    public void setPlan(long jobId, Optional<Long> planId) {
+        jdbc.sql("update job set plan_id = :plan, version = version + 1 where id = :id")
+                .param("plan", planId.orElse(null))
+                .param("id", jobId)
+                .update();
+    }
+
+    private static void expectOne(int rows) {
+        if (rows != 1) {
+            throw new StaleEdit("the job");
+        }
+    }
+}

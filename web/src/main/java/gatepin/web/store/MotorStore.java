@@ -1,0 +1,219 @@
+package gatepin.web.store;
+
+import gatepin.core.circuit.Marks;
+import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.Connection.Swap;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Lead.WindingEnd;
+import gatepin.core.machine.Leads;
+import gatepin.core.rotation.StatedRotation;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Motors: plate, leads, and the columns of their connection diagram. */
+@Repository
+public class MotorStore {
+    private final JdbcClient jdbc;
+
+    MotorStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** A motor's plate as stored; output is blank and numbers are 0 until it was read. */
+    public record Motor(long id, String output, String outputUnit, int hertz, int rpm, int version) {}
+
+    /** A voltage of the plate, with its amps where the plate states them. */
+    public record Rating(int volts, Optional<BigDecimal> amps) {}
+
+    /** A column of the diagram with the rotation it states. */
+    public record Column(Connection connection, StatedRotation rotation) {}
+
+    public Motor motor(long id) {
+        return jdbc.sql("select id, output, output_unit, hertz, rpm, version from motor where id = :id")
+                .param("id", id)
+                .query(Motor.class)
+                .single();
+    }
+
+    public List<Rating> ratings(long motorId) {
+        return jdbc.sql("select volts, amps from motor_rating where motor_id = :id order by volts")
+                .param("id", motorId)
+                .query((row, n) -> new Rating(row.getInt("volts"), Optional.ofNullable(row.getBigDecimal("amps"))))
+                .list();
+    }
+
+    /**
+     * Saves the plate.
+     *
+     * @throws StaleEdit when the motor is no longer at {@code version}
+     */
+    public void savePlate(
+            long motorId, int version, String output, String unit, int hertz, int rpm, List<Rating> ratings) {
+        int rows = jdbc.sql("update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
+                        + " version = version + 1 where id = :id and version = :version")
+                .param("output", output)
+                .param("unit", unit)
+                .param("hertz", hertz)
+                .param("rpm", rpm)
+                .param("id", motorId)
+                .param("version", version)
+                .update();
+        expectOne(rows);
+        jdbc.sql("delete from motor_rating where motor_id = :id")
+                .param("id", motorId)
+                .update();
+        for (Rating rating : ratings) {
+            jdbc.sql("insert into motor_rating (motor_id, volts, amps) values (:id, :volts, :amps)")
+                    .param("id", motorId)
+                    .param("volts", rating.volts())
+                    .param("amps", rating.amps().orElse(null))
+                    .update();
+        }
+    }
+
+    public Leads leads(long motorId) {
+        return new Leads(jdbc.sql("select mark, colour, circuit, winding_number, like_end from lead_wire"
+                        + " where motor_id = :id")
+                .param("id", motorId)
+                .query((row, n) -> new Lead(
+                        row.getString("mark"),
+                        row.getString("colour"),
+                        new WindingEnd(
+                                Circuit.valueOf(row.getString("circuit")),
+                                row.getInt("winding_number"),
+                                row.getBoolean("like_end"))))
+                .list());
+    }
+
+    /**
+     * Saves the leads and one column of the diagram. A lead that keeps its mark stays the same lead; one that is
+     * gone leaves the other columns, too.
+     *
+     * @throws StaleEdit when the motor is no longer at {@code version}
+     */
+    public void saveDiagram(long motorId, int version, Leads leads, Column column) {
+        expectOne(jdbc.sql("update motor set version = version + 1 where id = :id and version = :version")
+                .param("id", motorId)
+                .param("version", version)
+                .update());
+        Map<String, Long> idOf = saveLeads(motorId, leads);
+        Connection connection = column.connection();
+        jdbc.sql("delete from connection where motor_id = :motor and volts = :volts")
+                .param("motor", motorId)
+                .param("volts", connection.volts())
+                .update();
+        long connectionId = ShopStore.insert(
+                jdbc.sql("insert into connection (motor_id, volts, rotation, seen_from, swap_first, swap_second)"
+                                + " values (:motor, :volts, :rotation, :seen, :first, :second)")
+                        .param("motor", motorId)
+                        .param("volts", connection.volts())
+                        .param("rotation", column.rotation().direction().name())
+                        .param("seen", column.rotation().seenFrom().name())
+                        .param("first", idOf.get(connection.swap().first()))
+                        .param("second", idOf.get(connection.swap().second())));
+        List<SortedSet<String>> groups = new ArrayList<>(List.of(connection.line1(), connection.line2()));
+        groups.addAll(connection.joined());
+        for (int i = 0; i < groups.size(); i++) {
+            for (String mark : groups.get(i)) {
+                jdbc.sql("insert into connection_lead (connection_id, motor_id, lead_id, group_number)"
+                                + " values (:connection, :motor, :lead, :number)")
+                        .param("connection", connectionId)
+                        .param("motor", motorId)
+                        .param("lead", idOf.get(mark))
+                        .param("number", i + 1)
+                        .update();
+            }
+        }
+    }
+
+    private Map<String, Long> saveLeads(long motorId, Leads leads) {
+        Map<String, Long> idOf = new HashMap<>();
+        jdbc.sql("select id, mark from lead_wire where motor_id = :id")
+                .param("id", motorId)
+                .query(row -> {
+                    idOf.put(row.getString("mark"), row.getLong("id"));
+                });
+        for (String mark : List.copyOf(idOf.keySet())) {
+            if (leads.all().stream().noneMatch(l -> l.mark().equals(mark))) {
+                jdbc.sql("delete from lead_wire where id = :id")
+                        .param("id", idOf.remove(mark))
+                        .update();
+            }
+        }
+        for (Lead lead : leads.all()) {
+            boolean known = idOf.containsKey(lead.mark());
+            JdbcClient.StatementSpec statement = jdbc.sql(
+                            known
+                                    ? "update lead_wire set colour = :colour, circuit = :circuit,"
+                                            + " winding_number = :number, like_end = :like"
+                                            + " where motor_id = :motor and mark = :mark"
+                                    : "insert into lead_wire (motor_id, mark, colour, circuit, winding_number, like_end)"
+                                            + " values (:motor, :mark, :colour, :circuit, :number, :like)")
+                    .param("motor", motorId)
+                    .param("mark", lead.mark())
+                    .param("colour", lead.colour())
+                    .param("circuit", lead.winding().circuit().name())
+                    .param("number", lead.winding().number())
+                    .param("like", lead.winding().like());
+            if (known) {
+                statement.update();
+            } else {
+                idOf.put(lead.mark(), ShopStore.insert(statement));
+            }
+        }
+        return idOf;
+    }
+
+    /** The column of the diagram for a voltage. */
+    public Optional<Column> column(long motorId, int volts) {
+        return jdbc.sql("""
+                        select connection.id, rotation, seen_from, first.mark as first_mark, second.mark as second_mark
+                        from connection
+                        join lead_wire first on first.id = swap_first
+                        join lead_wire second on second.id = swap_second
+                        where connection.motor_id = :motor and volts = :volts
+                        """)
+                .param("motor", motorId)
+                .param("volts", volts)
+                .query((row, n) -> new Column(
+                        connection(
+                                row.getLong("id"),
+                                volts,
+                                new Swap(row.getString("first_mark"), row.getString("second_mark"))),
+                        new StatedRotation(
+                                StatedRotation.Direction.valueOf(row.getString("rotation")),
+                                StatedRotation.End.valueOf(row.getString("seen_from")))))
+                .optional();
+    }
+
+    private Connection connection(long connectionId, int volts, Swap swap) {
+        Map<Integer, SortedSet<String>> groups = new TreeMap<>();
+        groups.put(1, new TreeSet<>(Marks.NATURAL_ORDER));
+        groups.put(2, new TreeSet<>(Marks.NATURAL_ORDER));
+        jdbc.sql("select group_number, mark from connection_lead join lead_wire on lead_wire.id = lead_id"
+                        + " where connection_id = :id")
+                .param("id", connectionId)
+                .query(row -> {
+                    groups.computeIfAbsent(row.getInt("group_number"), k -> new TreeSet<>(Marks.NATURAL_ORDER))
+                            .add(row.getString("mark"));
+                });
+        List<SortedSet<String>> all = List.copyOf(groups.values());
+        return new Connection(volts, all.get(0), all.get(1), all.subList(2, all.size()), swap);
+    }
+
+    private static void expectOne(int rows) {
+        if (rows != 1) {
+            throw new StaleEdit("the motor");
+        }
+    }
+}

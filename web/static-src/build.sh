@@ -1,0 +1,18 @@
+#!/usr/bin/env bash
+# Puts styles, scripts and fonts into the folder given: Maven calls it during the build.
+set -euo pipefail
+out=$1
+cd "$(dirname "$0")"
+if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+  npm ci --no-audit --no-fund --ignore-scripts --silent
+  touch node_modules/.package-lock.json
+fi
+mkdir -p "$out/fonts"
+cp node_modules/@fontsource-variable/archivo/files/archivo-latin{,-ext}-wdth-normal.woff2 "$out/fonts/"
+for face in next-latin-400 next-latin-600 next-latin-700 next-latin-ext-400 next-latin-ext-600 next-latin-ext-700 mono-latin-400 mono-latin-600 mono-latin-ext-400; do
+  cp "node_modules/@fontsource/atkinson-hyperlegible-${face%%-*}/files/atkinson-hyperlegible-$face-normal.woff2" "$out/fonts/"
+done
+cp node_modules/@alpinejs/csp/dist/cdn.min.js "$out/alpine-csp.js"
+cp gatepin.js "$out/gatepin.js"
+cp img/* "$out/"
+node_modules/.bin/tailwindcss -i app.css -o "$out/app.css" --minify 2>&1 | grep -v -i -e 'tailwindcss v' -e '^done' -e '^$' || true

@@ -1,0 +1,162 @@
+// What the pages do in the browser. Everything works from the keyboard; every change is confirmed by the server.
+document.addEventListener('alpine:init', () => {
+  const POSITIONS = ['forward', 'off', 'reverse'];
+  const typing = (event) => /^(INPUT|TEXTAREA|SELECT)$/.test(event.target.tagName);
+  const meta = (name) => document.querySelector(`meta[name="${name}"]`).content;
+
+  // the handle and the drawings it moves
+  Alpine.data('bench', () => ({
+    at: 'forward',
+    init() {
+      const kept = new URLSearchParams(location.search).get('at');
+      this.throwTo(POSITIONS.includes(kept) ? kept : this.$el.dataset.at);
+    },
+    throwTo(position) {
+      this.at = position;
+      this.$el.querySelectorAll('svg.bench').forEach((svg) => { svg.dataset.at = position; });
+      this.$el.querySelectorAll('.handle button').forEach((b) => {
+        b.setAttribute('aria-pressed', String(b.value === position));
+      });
+      this.$el.querySelectorAll('[data-only-at]').forEach((part) => { part.hidden = part.dataset.onlyAt !== position; });
+    },
+    press(event) { this.throwTo(event.currentTarget.value); },
+    key(event) {
+      if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
+      const to = { f: 'forward', o: 'off', r: 'reverse' }[event.key.toLowerCase()];
+      if (to) { this.throwTo(to); event.preventDefault(); }
+    },
+  }));
+
+  // the wire list: one wire in hand, ticked when the server says so
+  Alpine.data('wireList', () => ({
+    current: 0,
+    steps: [],
+    init() {
+      this.steps = [...this.$el.querySelectorAll('.step')];
+      const open = this.steps.findIndex((s) => !s.classList.contains('is-made'));
+      this.show(open < 0 ? 0 : open);
+    },
+    show(index) {
+      if (this.steps.length === 0) return;
+      this.current = (index + this.steps.length) % this.steps.length;
+      const step = this.steps[this.current];
+      this.steps.forEach((s, i) => s.setAttribute('aria-current', String(i === this.current)));
+      for (const name of ['from', 'to', 'words', 'number']) {
+        this.$el.querySelectorAll(`[data-show="${name}"]`).forEach((e) => { e.textContent = step.dataset[name]; });
+      }
+      const made = step.classList.contains('is-made');
+      this.$refs.tick.querySelector('.is-label').textContent = made ? 'Take the tick back' : 'Made. Next wire';
+      this.$el.querySelectorAll('.bench .wire').forEach((wire) => {
+        const of = this.steps[Number(wire.dataset.step) - 1];
+        wire.classList.toggle('in-hand', of === step);
+        wire.classList.toggle('made', of !== undefined && of.classList.contains('is-made'));
+      });
+      const hand = this.$el.querySelectorAll('.bench .in-hand');
+      hand.forEach((wire) => wire.parentNode.appendChild(wire));
+    },
+    choose(event) { this.show(this.steps.indexOf(event.currentTarget)); },
+    next() { this.show(this.current + 1); },
+    back() { this.show(this.current - 1); },
+    async tick() {
+      const step = this.steps[this.current];
+      const made = !step.classList.contains('is-made');
+      const body = new URLSearchParams({ plan: this.$el.dataset.plan, made: String(made) });
+      this.say('Saving …', 'saving');
+      try {
+        const answer = await fetch(step.dataset.href, {
+          method: 'POST',
+          body,
+          headers: { [meta('csrf-header')]: meta('csrf-token'), Accept: 'application/json' },
+        });
+        const told = await answer.json();
+        if (!answer.ok) { this.say(told.message, 'failed'); return; }
+        step.classList.toggle('is-made', made);
+        step.querySelector('.made-words').textContent = made ? 'made' : '';
+        this.say(told.message, 'saved');
+        const left = this.steps.findIndex((s) => !s.classList.contains('is-made'));
+        this.$refs.pull.hidden = left >= 0;
+        this.show(made ? (left < 0 ? this.current : left) : this.current);
+      } catch (lost) {
+        this.say('Not saved: no answer. The tick was not set; try again when the application runs.', 'failed');
+      }
+    },
+    say(words, state) {
+      this.$refs.said.textContent = words;
+      this.$refs.said.dataset.state = state;
+    },
+    key(event) {
+      if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
+      if (event.key === 'ArrowDown' || event.key === 'n') { this.next(); event.preventDefault(); }
+      if (event.key === 'ArrowUp' || event.key === 'b') { this.back(); event.preventDefault(); }
+      if (event.key === ' ' || event.key === 't') {
+        if (event.key === ' ' && /^(BUTTON|A|SUMMARY)$/.test(event.target.tagName)) return;
+        this.tick();
+        event.preventDefault();
+      }
+    },
+  }));
+
+  // what is typed outlives a reload or a dead battery until the server has it
+  Alpine.data('draft', () => ({
+    restored: false,
+    name: '',
+    init() {
+      this.name = `gatepin:${location.pathname}`;
+      if (this.$el.dataset.fresh === 'true') { localStorage.removeItem(this.name); return; }
+      if (this.$el.dataset.typed === 'true') { this.keep(); return; }
+      const kept = localStorage.getItem(this.name);
+      if (!kept) return;
+      const typed = JSON.parse(kept);
+      for (const field of this.fields()) {
+        if (field.name in typed && typed[field.name] !== field.value) {
+          field.value = typed[field.name];
+          this.restored = true;
+        }
+      }
+      this.$refs.restored.hidden = !this.restored;
+    },
+    fields() {
+      return [...this.$el.querySelectorAll('input, select, textarea')]
+        .filter((f) => f.name && f.type !== 'hidden');
+    },
+    keep() {
+      const typed = Object.fromEntries(this.fields().map((f) => [f.name, f.value]));
+      localStorage.setItem(this.name, JSON.stringify(typed));
+    },
+    forget() { localStorage.removeItem(this.name); location.reload(); },
+  }));
+
+  // a list of rows that grows
+  Alpine.data('leadRows', () => ({
+    add() {
+      const hidden = this.$el.closest('[data-rows]').querySelector('.lead-row[hidden]');
+      if (!hidden) return;
+      hidden.hidden = false;
+      hidden.querySelector('input').focus();
+    },
+  }));
+
+  // keys that hold on every page
+  Alpine.data('page', () => ({
+    key(event) {
+      if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
+      if (event.key === '?') { this.$refs.keys.showModal(); event.preventDefault(); return; }
+      if (event.key === 'p' || event.key === 'P') { this.follow('[data-key="p"]', event); }
+      if (event.key === '[') this.follow('[data-key="["]', event);
+      if (event.key === ']') this.follow('[data-key="]"]', event);
+      if (event.key === 'Enter' && event.target === document.body) this.follow('[data-key="enter"]', event);
+    },
+    follow(selector, event) {
+      const target = document.querySelector(selector);
+      if (target && !target.closest('[hidden]')) { target.click(); event.preventDefault(); }
+    },
+    showKeys() { this.$refs.keys.showModal(); },
+    hideKeys() { this.$refs.keys.close(); },
+  }));
+});
+
+// on a phone the fence slides to the gate at hand
+document.addEventListener('DOMContentLoaded', () => {
+  const here = document.querySelector('.fence .here');
+  if (here) here.scrollIntoView({ block: 'nearest', inline: 'center' });
+});
