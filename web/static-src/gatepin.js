@@ -9,15 +9,15 @@ document.addEventListener('alpine:init', () => {
     at: 'forward',
     init() {
       const kept = new URLSearchParams(location.search).get('at');
-      this.throwTo(POSITIONS.includes(kept) ? kept : this.$el.dataset.at);
+      this.throwTo(POSITIONS.includes(kept) ? kept : this.$root.dataset.at);
     },
     throwTo(position) {
       this.at = position;
-      this.$el.querySelectorAll('svg.bench').forEach((svg) => { svg.dataset.at = position; });
-      this.$el.querySelectorAll('.handle button').forEach((b) => {
+      this.$root.querySelectorAll('svg.bench').forEach((svg) => { svg.dataset.at = position; });
+      this.$root.querySelectorAll('.handle button').forEach((b) => {
         b.setAttribute('aria-pressed', String(b.value === position));
       });
-      this.$el.querySelectorAll('[data-only-at]').forEach((part) => { part.hidden = part.dataset.onlyAt !== position; });
+      this.$root.querySelectorAll('[data-only-at]').forEach((part) => { part.hidden = part.dataset.onlyAt !== position; });
     },
     press(event) { this.throwTo(event.currentTarget.value); },
     key(event) {
@@ -32,7 +32,7 @@ document.addEventListener('alpine:init', () => {
     current: 0,
     steps: [],
     init() {
-      this.steps = [...this.$el.querySelectorAll('.step')];
+      this.steps = [...this.$root.querySelectorAll('.step')];
       const open = this.steps.findIndex((s) => !s.classList.contains('is-made'));
       this.show(open < 0 ? 0 : open);
     },
@@ -42,16 +42,16 @@ document.addEventListener('alpine:init', () => {
       const step = this.steps[this.current];
       this.steps.forEach((s, i) => s.setAttribute('aria-current', String(i === this.current)));
       for (const name of ['from', 'to', 'words', 'number']) {
-        this.$el.querySelectorAll(`[data-show="${name}"]`).forEach((e) => { e.textContent = step.dataset[name]; });
+        this.$root.querySelectorAll(`[data-show="${name}"]`).forEach((e) => { e.textContent = step.dataset[name]; });
       }
       const made = step.classList.contains('is-made');
       this.$refs.tick.querySelector('.is-label').textContent = made ? 'Take the tick back' : 'Made. Next wire';
-      this.$el.querySelectorAll('.bench .wire').forEach((wire) => {
+      this.$root.querySelectorAll('.bench .wire').forEach((wire) => {
         const of = this.steps[Number(wire.dataset.step) - 1];
         wire.classList.toggle('in-hand', of === step);
         wire.classList.toggle('made', of !== undefined && of.classList.contains('is-made'));
       });
-      const hand = this.$el.querySelectorAll('.bench .in-hand');
+      const hand = this.$root.querySelectorAll('.bench .in-hand');
       hand.forEach((wire) => wire.parentNode.appendChild(wire));
     },
     choose(event) { this.show(this.steps.indexOf(event.currentTarget)); },
@@ -60,7 +60,7 @@ document.addEventListener('alpine:init', () => {
     async tick() {
       const step = this.steps[this.current];
       const made = !step.classList.contains('is-made');
-      const body = new URLSearchParams({ plan: this.$el.dataset.plan, made: String(made) });
+      const body = new URLSearchParams({ plan: this.$root.dataset.plan, made: String(made) });
       this.say('Saving …', 'saving');
       try {
         const answer = await fetch(step.dataset.href, {
@@ -102,8 +102,8 @@ document.addEventListener('alpine:init', () => {
     name: '',
     init() {
       this.name = `gatepin:${location.pathname}`;
-      if (this.$el.dataset.fresh === 'true') { localStorage.removeItem(this.name); return; }
-      if (this.$el.dataset.typed === 'true') { this.keep(); return; }
+      if (this.$root.dataset.fresh === 'true') { localStorage.removeItem(this.name); return; }
+      if (this.$root.dataset.typed === 'true') { this.keep(); return; }
       const kept = localStorage.getItem(this.name);
       if (!kept) return;
       const typed = JSON.parse(kept);
@@ -116,7 +116,7 @@ document.addEventListener('alpine:init', () => {
       this.$refs.restored.hidden = !this.restored;
     },
     fields() {
-      return [...this.$el.querySelectorAll('input, select, textarea')]
+      return [...this.$root.querySelectorAll('input, select, textarea')]
         .filter((f) => f.name && f.type !== 'hidden');
     },
     keep() {

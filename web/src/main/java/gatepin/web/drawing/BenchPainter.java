@@ -47,7 +47,7 @@ final class BenchPainter {
         for (Wire wire : bench.wires()) {
             Spot from = spot(wire.from());
             Spot to = spot(wire.to());
-            routes.add(new Route(wire.from(), from.ports(), wire.to(), to.ports()));
+            routes.add(new Route(wire.from(), from.starts(), wire.to(), to.ports()));
         }
         List<List<Cell>> paths = sheet.router.lay(routes);
         List<Trace> traces = new ArrayList<>();
@@ -96,23 +96,23 @@ final class BenchPainter {
         List<int[]> points = new ArrayList<>();
         Spot from = spot(wire.from());
         Spot to = spot(wire.to());
-        Cell first = cells.get(0);
-        Cell last = cells.get(cells.size() - 1);
-        boolean besideFrom = Math.abs(first.x() - from.x()) + Math.abs(first.y() - from.y()) > 1;
-        boolean besideTo = Math.abs(last.x() - to.x()) + Math.abs(last.y() - to.y()) > 1;
-        if (!besideFrom) {
-            points.add(pixels(from.x(), from.y()));
-        }
+        anchor(from.starts(), cells.get(0)).ifPresent(c -> points.add(pixels(c.x(), c.y())));
         cells.forEach(c -> points.add(pixels(c.x(), c.y())));
-        if (!besideTo) {
-            points.add(pixels(to.x(), to.y()));
-        }
+        anchor(to.ports(), cells.get(cells.size() - 1)).ifPresent(c -> points.add(pixels(c.x(), c.y())));
         List<int[]> corners = corners(points);
         States states = wire.isGround()
                 ? new States("ground", "ground", "ground")
                 : states(f -> f.circuitOf(wire), f -> f.isHot(wire.from()));
         return new Trace(
                 step, wire.from().mark() + " to " + wire.to().mark(), path(corners), path(beside(corners)), states);
+    }
+
+    /** The point where a wire that ends at this cell is made fast. */
+    private static Optional<Cell> anchor(List<Router.Port> ports, Cell end) {
+        return ports.stream()
+                .filter(p -> p.cell().equals(end))
+                .map(Router.Port::anchor)
+                .findFirst();
     }
 
     private int[] pixels(int x, int y) {

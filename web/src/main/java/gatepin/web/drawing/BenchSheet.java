@@ -48,7 +48,7 @@ final class BenchSheet {
         int width = bench.gear().isPresent() ? 45 : 33;
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
         sheet.box("motor", 1, 1, 8, rows, "MOTOR BOX");
-        sheet.router.block(0, 0, 8, rows + 2);
+        sheet.router.block(0, 0, 9, rows + 2);
         sheet.coilLine = 3 * WIDE_UNIT - 6;
         int y = 4;
         Optional<String> winding = Optional.empty();
@@ -76,13 +76,15 @@ final class BenchSheet {
                     8,
                     5,
                     Math.min(5, (rows - 10) / Math.max(1, kind.rows().size() - 1)));
-            sheet.tag(Terminal.SWITCH_FRAME, "ground", 25, rows - 1, 2, Heading.EAST, "G", "");
+            sheet.tag(Terminal.SWITCH_FRAME, "ground", 27, rows - 1, 2, Heading.EAST, "G", "");
+            sheet.router.block(25, rows - 2, 27, rows);
             sheet.spots.computeIfPresent(Terminal.SWITCH_FRAME, (t, s) -> bothSides(s, 2));
         });
         sheet.box("supply", supplyX, 1, 5, rows, "SUPPLY");
         sheet.router.block(supplyX, 0, width, rows + 2);
-        sheet.tag(Terminal.L1, "line", supplyX, 6, 4, Heading.WEST, name(Terminal.L1), "");
-        sheet.tag(Terminal.L2, "line", supplyX, 12, 4, Heading.WEST, name(Terminal.L2), "");
+        List<Terminal> lines = linesByPartner(sheet, Sheet.Spot::y);
+        sheet.tag(lines.get(0), "feed", supplyX, 6, 4, Heading.WEST, name(lines.get(0)), "");
+        sheet.tag(lines.get(1), "feed", supplyX, 12, 4, Heading.WEST, name(lines.get(1)), "");
         sheet.tag(Terminal.GROUND, "ground", supplyX, groundRow, 4, Heading.WEST, "G", "");
         return sheet;
     }
@@ -97,8 +99,8 @@ final class BenchSheet {
                 spot.x(),
                 spot.y(),
                 List.of(
-                        new Router.Port(new Router.Cell(spot.x() + 1, spot.y()), Heading.EAST),
-                        new Router.Port(new Router.Cell(spot.x() - width - 1, spot.y()), Heading.WEST)));
+                        Router.Port.beside(spot.x(), spot.y(), Heading.EAST),
+                        Router.Port.beside(spot.x() - width, spot.y(), Heading.WEST)));
     }
 
     private void wideSplices(Sheet sheet) {
@@ -136,7 +138,7 @@ final class BenchSheet {
         int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
         int left = 13 - pitch * (count - 1) / 2;
         sheet.box("motor", 0, 0, 26, 9, "MOTOR BOX");
-        sheet.router.block(0, 0, 26, 8);
+        sheet.router.block(0, 0, 26, 9);
         sheet.coilLine = 4 * TALL_UNIT;
         for (int i = 0; i < leads.size(); i++) {
             Lead lead = leads.get(i);
@@ -146,8 +148,9 @@ final class BenchSheet {
         tallSplices(sheet);
         bench.gear().ifPresent(kind -> {
             int top = switchTop;
-            sheet.box("switch", 1, top, 24, switchHeight, kind.name().toUpperCase(java.util.Locale.ROOT));
-            sheet.router.block(1, top + 1, 1 + kind.name().length() * 3 / 4, top + 1);
+            int bottom = top + switchHeight - 2;
+            sheet.box("switch", 1, top, 24, switchHeight, kind.name().toUpperCase(java.util.Locale.ROOT), bottom);
+            sheet.router.block(1, bottom + 1, 1 + kind.name().length() * 5 / 8, bottom + 1);
             face(sheet, kind, 10, top + 5, 6, 4);
             sheet.tag(Terminal.SWITCH_FRAME, "ground", 23, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
             sheet.spots.computeIfPresent(
@@ -156,16 +159,28 @@ final class BenchSheet {
                             s.x(),
                             s.y(),
                             List.of(
-                                    new Router.Port(new Router.Cell(s.x(), s.y() + 1), Heading.SOUTH),
-                                    new Router.Port(new Router.Cell(s.x(), s.y() - 3), Heading.NORTH))));
+                                    Router.Port.beside(s.x(), s.y(), Heading.SOUTH),
+                                    Router.Port.beside(s.x(), s.y() - 2, Heading.NORTH))));
             sheet.router.block(22, top + switchHeight - 6, 24, top + switchHeight - 4);
         });
         sheet.box("supply", 0, supplyTop, 26, 6, "SUPPLY");
         sheet.router.block(0, supplyTop, 26, supplyTop + 7);
-        sheet.tag(Terminal.L1, "line", 8, supplyTop, 3, Heading.NORTH, name(Terminal.L1), "");
-        sheet.tag(Terminal.L2, "line", 16, supplyTop, 3, Heading.NORTH, name(Terminal.L2), "");
+        List<Terminal> lines = linesByPartner(sheet, Sheet.Spot::x);
+        sheet.tag(lines.get(0), "feed", 13, supplyTop, 3, Heading.NORTH, name(lines.get(0)), "");
+        sheet.tag(lines.get(1), "feed", 18, supplyTop, 3, Heading.NORTH, name(lines.get(1)), "");
         sheet.tag(Terminal.GROUND, "ground", 23, supplyTop, 3, Heading.NORTH, "G", "");
         return sheet;
+    }
+
+    /** The two lines in the order of what they go to, so that their wires need not cross. */
+    private List<Terminal> linesByPartner(Sheet sheet, java.util.function.ToIntFunction<Sheet.Spot> along) {
+        return java.util.stream.Stream.of(Terminal.L1, Terminal.L2)
+                .sorted(Comparator.comparingDouble(line -> bench.wires().stream()
+                        .filter(w -> w.to().equals(line))
+                        .mapToInt(w -> along.applyAsInt(sheet.spot(w.from())))
+                        .average()
+                        .orElse(0)))
+                .toList();
     }
 
     private void tallSplices(Sheet sheet) {

@@ -40,8 +40,13 @@ final class Router {
     /** A grid point. */
     record Cell(int x, int y) {}
 
-    /** A place where a wire may leave a terminal, and the way it leaves. */
-    record Port(Cell cell, Heading out) {}
+    /** A place where a wire may leave a terminal, the way it leaves, and the point where it is made fast. */
+    record Port(Cell cell, Heading out, Cell anchor) {
+        /** The port next to an anchor. */
+        static Port beside(int x, int y, Heading out) {
+            return new Port(new Cell(x + out.dx, y + out.dy), out, new Cell(x, y));
+        }
+    }
 
     /** Two terminals to be joined; terminals that are the same object may share the wires' last stretch. */
     record Route(Object fromTerminal, List<Port> from, Object toTerminal, List<Port> to) {
@@ -56,7 +61,7 @@ final class Router {
     private static final int STEP = 2;
     private static final int BEND = 7;
     private static final int CROSS = 9;
-    private static final int SHARE = 5;
+    private static final int SHARE = 3;
     private static final int NEAR = 6;
     /** So dear that it is taken only where there is no other way at all. */
     private static final int OVERLAP = 400;
@@ -148,7 +153,8 @@ final class Router {
 
     /** A bend on a cell that another wire crosses would look like a joint. */
     private int bendPrice(int[][] price, int cell, Heading in, Heading out) {
-        return BEND + (price[in.ordinal()][cell] > 0 || price[out.ordinal()][cell] > 0 ? SHARE * 4 : 0);
+        boolean crossed = price[in.ordinal()][cell] > SHARE || price[out.ordinal()][cell] > SHARE;
+        return BEND + (crossed ? OVERLAP / 4 : 0);
     }
 
     private record Step(int state, int cost, int estimate) {}

@@ -14,8 +14,19 @@ import java.util.Map;
 
 /** Where everything of a picture sits, before the wires are laid. All places are on the grid. */
 final class Sheet {
-    /** A point where wires land: its place on the grid and the ports around it. */
-    record Spot(int x, int y, List<Port> ports) {}
+    /**
+     * A point where wires land.
+     *
+     * @param x its column on the grid
+     * @param y its row on the grid
+     * @param ports where a wire that ends here may come in
+     * @param starts where a wire that begins here may leave
+     */
+    record Spot(int x, int y, List<Port> ports, List<Port> starts) {
+        Spot(int x, int y, List<Port> ports) {
+            this(x, y, ports, ports);
+        }
+    }
 
     final String shape;
     final int unit;
@@ -56,8 +67,13 @@ final class Sheet {
     }
 
     void box(String kind, int x, int y, int w, int h, String title) {
+        box(kind, x, y, w, h, title, y);
+    }
+
+    /** An enclosure whose title stands in the given row. */
+    void box(String kind, int x, int y, int w, int h, String title, int titleRow) {
         int titleX = x * unit + 12;
-        int titleY = y * unit + 22;
+        int titleY = titleRow * unit + 22;
         boxes.add(new Box(kind, x * unit, y * unit, w * unit, h * unit, title, titleX, titleY));
     }
 
@@ -80,15 +96,13 @@ final class Sheet {
                 left + w - 8,
                 top + h / 2 + 6));
         List<Port> ports = new ArrayList<>();
-        ports.add(new Port(new Router.Cell(x + side.dx, y + side.dy), side));
+        ports.add(Port.beside(x, y, side));
         spots.put(terminal, new Spot(x, y, ports));
     }
 
     void stud(Terminal terminal, int x, int y, List<Heading> open) {
         studs.add(new Stud(x * unit, y * unit, terminal.mark()));
-        List<Port> ports = open.stream()
-                .map(h -> new Port(new Router.Cell(x + h.dx, y + h.dy), h))
-                .toList();
+        List<Port> ports = open.stream().map(h -> Port.beside(x, y, h)).toList();
         router.block(x, y, x, y);
         for (Heading h : Heading.values()) {
             router.avoid(x + h.dx, y + h.dy);
@@ -96,24 +110,24 @@ final class Sheet {
         spots.put(terminal, new Spot(x, y, ports));
     }
 
+    /** A wire nut that its leads enter on three sides and its conductor leaves on the fourth. */
     void splice(Terminal terminal, int x, int y, Heading out) {
         int cx = x * unit;
         int cy = y * unit;
-        int s = unit * 2 / 3;
+        int s = unit * 4 / 5;
         String nut = out.dx != 0
                 ? "M" + (cx - s) + " " + (cy - s) + " L" + (cx + s) + " " + (cy - s / 2) + " L" + (cx + s) + " "
                         + (cy + s / 2) + " L" + (cx - s) + " " + (cy + s) + " Z"
                 : "M" + (cx - s) + " " + (cy - s) + " L" + (cx - s / 2) + " " + (cy + s) + " L" + (cx + s / 2) + " "
                         + (cy + s) + " L" + (cx + s) + " " + (cy - s) + " Z";
-        splices.add(new Splice(terminal.mark(), nut, cx, cy - s - 5));
+        splices.add(new Splice(terminal.mark(), nut, cx, cy + (out.dx != 0 ? 4 : 2)));
         router.block(x, y, x, y);
-        router.block(x, y - 1, x, y - 1);
-        List<Port> ports = new ArrayList<>();
+        List<Port> into = new ArrayList<>();
         for (Heading h : Heading.values()) {
-            if (h != Heading.NORTH || out.dy != 0) {
-                ports.add(new Port(new Router.Cell(x + h.dx, y + h.dy), h));
+            if (h != out) {
+                into.add(Port.beside(x, y, h));
             }
         }
-        spots.put(terminal, new Spot(x, y, ports));
+        spots.put(terminal, new Spot(x, y, into, List.of(Port.beside(x, y, out))));
     }
 }

@@ -1,0 +1,58 @@
+package gatepin.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** What the database's start script makes of a bad end of the run before. */
+class DatabaseScriptTest {
+    @Test
+    void aServerThatWasKilledOrLeftOverIsNoHindrance() throws Exception {
+        RunningDatabase database = RunningDatabase.startNew("script");
+        assertThat(answers(database)).isTrue();
+
+        long first = database.process().pid();
+        database.process().destroyForcibly();
+        database.start();
+        assertThat(answers(database)).as("after a kill").isTrue();
+        assertThat(database.process().pid()).isNotEqualTo(first);
+
+        long second = database.process().pid();
+        database.start();
+        assertThat(answers(database)).as("with one left over").isTrue();
+        assertThat(ProcessHandle.of(second)).as("the one left over is gone").isEmpty();
+
+        database.stop();
+        Path half = Files.createDirectories(database.folder().resolve("data.new.1"));
+        Files.writeString(half.resolve("ibdata1"), "half a data folder");
+        Files.delete(database.folder().resolve("port"));
+        database.start();
+        assertThat(answers(database)).as("after half a start").isTrue();
+        database.stop();
+        assertThat(Files.exists(database.folder().resolve("mariadb.pid"))).isFalse();
+    }
+
+    @Test
+    void passwordsAreForTheOwnerOnly() throws Exception {
+        RunningDatabase database = RunningDatabase.startNew("secrets");
+
+        assertThat(Files.getPosixFilePermissions(database.folder().resolve("secrets")))
+                .isEqualTo(java.nio.file.attribute.PosixFilePermissions.fromString("rw-------"));
+        database.stop();
+    }
+
+    private static boolean answers(RunningDatabase database) throws Exception {
+        Map<String, String> environment = database.environment();
+        try (Connection connection = DriverManager.getConnection(
+                "jdbc:mariadb://127.0.0.1:" + environment.get("GATEPIN_DB_PORT") + "/gatepin",
+                "gatepin_app",
+                environment.get("GATEPIN_DB_APP_PASSWORD"))) {
+            return connection.isValid(3);
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package gatepin.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.web.RunningDatabase;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** axe-core (WCAG 2 A and AA among its rules) finds nothing on any screen, light or dark, wide or narrow. */
+class AccessibilityTest {
+    @Test
+    void noScreenHasAViolation() throws IOException {
+        String axe = Files.readString(
+                RunningDatabase.projectRoot().resolve("web/static-src/node_modules/axe-core/axe.min.js"));
+        List<String> found = new ArrayList<>();
+        try (Browser browser = new Browser()) {
+            Shop shop = new Shop(browser);
+            String job = shop.wireListOfASixLeadMotor("Accessible machine");
+            String empty = shop.bringIn("Empty machine");
+            List<String> screens = List.of(
+                    "/",
+                    "/jobs/new",
+                    job + "/plate",
+                    job + "/diagram",
+                    job + "/switch",
+                    job + "/wire",
+                    job + "/paper",
+                    job + "/log",
+                    empty + "/plate",
+                    empty + "/diagram",
+                    empty + "/switch",
+                    empty + "/wire",
+                    "/nothing-here");
+            for (boolean dark : new boolean[] {false, true}) {
+                for (int width : new int[] {1280, 390}) {
+                    browser.dark(dark).screen(width, width == 390 ? 844 : 800);
+                    for (String screen : screens) {
+                        browser.go(screen).one("main");
+                        for (String violation : violations(browser, axe)) {
+                            found.add(screen + " " + width + (dark ? " dark: " : " light: ") + violation);
+                        }
+                        assertThat((Boolean) browser.script(
+                                        "return document.documentElement.scrollWidth <= window.innerWidth"))
+                                .as(screen + " runs off the edge at " + width)
+                                .isTrue();
+                    }
+                }
+            }
+        }
+        assertThat(found).isEmpty();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> violations(Browser browser, String axe) {
+        browser.script(axe);
+        Map<String, Object> result = (Map<String, Object>) browser.scriptLater(
+                "const done = arguments[arguments.length - 1]; axe.run(document).then(done, e => done({violations:"
+                        + " [{id: String(e), nodes: []}]}))");
+        List<String> violations = new ArrayList<>();
+        for (Map<String, Object> violation : (List<Map<String, Object>>) result.get("violations")) {
+            for (Map<String, Object> node : (List<Map<String, Object>>) violation.get("nodes")) {
+                violations.add(violation.get("id") + " at " + node.get("target"));
+            }
+        }
+        return violations;
+    }
+}

@@ -1,0 +1,201 @@
+package gatepin.web.browser;
+
+import gatepin.web.RunningGatePin;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.ExpectedCondition;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A browser as a person in the shop has it: a screen of some size, a mouse, a keyboard. */
+final class Browser implements AutoCloseable {
+    private final Path profile;
+    private final ChromeDriver driver;
+    private final String address;
+
+    Browser() {
+        this(RunningGatePin.get().address());
+    }
+
+    Browser(String address) {
+        this.address = address;
+        try {
+            this.profile = Files.createTempDirectory("gatepin-profile");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--user-data-dir=" + profile);
+        this.driver = new ChromeDriver(
+                new ChromeDriverService.Builder()
+                        .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+                        .build(),
+                options);
+        screen(1280, 800);
+    }
+
+    Browser screen(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 600));
+        return this;
+    }
+
+    Browser dark(boolean dark) {
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", dark ? "dark" : "light"))));
+        return this;
+    }
+
+    Browser go(String path) {
+        driver.get(address + path);
+        return this;
+    }
+
+    Browser reload() {
+        driver.navigate().refresh();
+        return this;
+    }
+
+    String path() {
+        return driver.getCurrentUrl().substring(address.length());
+    }
+
+    WebElement one(String css) {
+        return until(d -> d.findElement(By.cssSelector(css)));
+    }
+
+    List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    String text(String css) {
+        return until(d -> d.findElement(By.cssSelector(css)).getText());
+    }
+
+    Browser type(String css, String text) {
+        WebElement field = one(css);
+        field.clear();
+        field.sendKeys(text);
+        return this;
+    }
+
+    Browser choose(String css, String value) {
+        one(css + " option[value='" + value + "']").click();
+        return this;
+    }
+
+    /** Clicks a button or link by the words on it. */
+    Browser press(String words) {
+        String quoted = "'" + words + "'";
+        WebElement element = until(d -> d
+                .findElements(By.xpath("//button[contains(normalize-space(.)," + quoted
+                        + ")]|//a[contains(normalize-space(.)," + quoted + ")]|//summary[contains(normalize-space(.),"
+                        + quoted + ")]"))
+                .stream()
+                .filter(WebElement::isDisplayed)
+                .findFirst()
+                .orElse(null));
+        driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
+        boolean leaves = (Boolean) driver.executeScript(
+                "const e = arguments[0]; window.stillHere = true;"
+                        + " return e.tagName === 'A' || (e.tagName === 'BUTTON' && e.type === 'submit')",
+                element);
+        element.click();
+        if (leaves) {
+            until(d -> (Boolean) driver.executeScript(
+                    "return window.stillHere === undefined && document.readyState === 'complete'"));
+        }
+        return this;
+    }
+
+    /** Types into whatever has the focus. */
+    Browser keys(CharSequence... keys) {
+        new Actions(driver).sendKeys(keys).perform();
+        return this;
+    }
+
+    /** Tabs until an element has the focus; fails when the keyboard cannot reach it. */
+    Browser tabTo(String css) {
+        WebElement wanted = one(css);
+        for (int i = 0; i < 120; i++) {
+            if (driver.switchTo().activeElement().equals(wanted)) {
+                return this;
+            }
+            keys(Keys.TAB);
+        }
+        throw new AssertionError("the keyboard does not reach " + css);
+    }
+
+    <T> T until(ExpectedCondition<T> condition) {
+        return new WebDriverWait(driver, Duration.ofSeconds(10), Duration.ofMillis(50))
+                .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
+                .until(condition);
+    }
+
+    void untilText(String css, String words) {
+        until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
+    }
+
+    Object script(String script, Object... arguments) {
+        return driver.executeScript(script, arguments);
+    }
+
+    Object scriptLater(String script, Object... arguments) {
+        return driver.executeAsyncScript(script, arguments);
+    }
+
+    /** Opens a second tab on the same address and works there until the returned tab is closed. */
+    String newTab(String path) {
+        String before = driver.getWindowHandle();
+        driver.switchTo().newWindow(org.openqa.selenium.WindowType.TAB);
+        go(path);
+        return before;
+    }
+
+    void switchTo(String tab) {
+        driver.switchTo().window(tab);
+    }
+
+    /** What the browser complained about since last asked: broken policy, missing files, script errors. */
+    List<String> complaints() {
+        List<String> complaints = new ArrayList<>();
+        driver.manage().logs().get("browser").forEach(entry -> complaints.add(entry.getMessage()));
+        return complaints;
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+        try (Stream<Path> files = Files.walk(profile)) {
+            files.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+        } catch (IOException | UncheckedIOException e) {
+            // the browser may still be taking its own files away
+        }
+    }
+}

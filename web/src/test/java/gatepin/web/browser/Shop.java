@@ -1,0 +1,99 @@
+package gatepin.web.browser;
+
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** The acts of a person at the screens, gate by gate: page objects for the tests. */
+final class Shop {
+    private final Browser browser;
+
+    Shop(Browser browser) {
+        this.browser = browser;
+    }
+
+    /** Opens a job for a machine and stands at its Plate gate; gives the job's address. */
+    String bringIn(String machine) {
+        browser.go("/jobs/new").type("#machine", machine).press("Open the job");
+        browser.one("#output");
+        return browser.path().replace("/plate", "");
+    }
+
+    Shop typePlate(String output, String volts, String amps, String highVolts, String highAmps, String rpm) {
+        browser.type("#output", output)
+                .type("#lowVolts", volts)
+                .type("#lowAmps", amps)
+                .type("#highVolts", highVolts)
+                .type("#highAmps", highAmps)
+                .type("#hertz", "60")
+                .type("#rpm", rpm)
+                .press("Save the plate");
+        return this;
+    }
+
+    Shop typeLeads(String... marks) {
+        IntStream.range(0, marks.length).forEach(i -> {
+            String row = "[name='leads[" + i + "].mark']";
+            if (!browser.one(row).isDisplayed()) {
+                browser.press("One more lead");
+            }
+            browser.type(row, marks[i]);
+        });
+        return this;
+    }
+
+    Shop typeColumn(String volts, String kind, String line1, String line2, String joined, String swap) {
+        browser.type("#volts", volts)
+                .choose("#supplyKind", kind)
+                .type("#line1", line1)
+                .type("#line2", line2)
+                .type("#joined", joined)
+                .type("#swap", swap)
+                .press("Save the diagram");
+        return this;
+    }
+
+    Shop pullPin() {
+        browser.press("Pull the pin");
+        return this;
+    }
+
+    Shop chooseSwitch(String name) {
+        browser.one("input[name='device']");
+        browser.all("label.plan-choice").stream()
+                .filter(l -> l.getText().contains(name))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.press("Use this switch");
+        return this;
+    }
+
+    /** A job of a six-lead motor on 230 V, up to its wire list; gives the job's address. */
+    String wireListOfASixLeadMotor(String machine) {
+        String job = bringIn(machine);
+        typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
+                .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
+                .pullPin();
+        chooseSwitch("Cross-corner drum");
+        browser.press("Use plan A, pull the pin");
+        browser.one(".big-wire");
+        return job;
+    }
+
+    /** The field messages on the screen. */
+    List<String> complaints() {
+        return browser.all(".wrong").stream().map(e -> e.getText()).toList();
+    }
+
+    /** The looks of the posts in the fence, by gate. */
+    String post(String gate) {
+        return browser.all(".post").stream()
+                .filter(p -> p.getText().startsWith(gate))
+                .findFirst()
+                .orElseThrow()
+                .getText()
+                .replace(gate, "")
+                .strip();
+    }
+}
