@@ -46,6 +46,7 @@ document.addEventListener('alpine:init', () => {
       }
       const made = step.classList.contains('is-made');
       this.$refs.tick.querySelector('.is-label').textContent = made ? 'Take the tick back' : 'Made. Next wire';
+      this.$refs.tick.classList.toggle('main', !made);
       this.$root.querySelectorAll('.bench .wire').forEach((wire) => {
         const of = this.steps[Number(wire.dataset.step) - 1];
         wire.classList.toggle('in-hand', of === step);

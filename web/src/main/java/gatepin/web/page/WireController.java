@@ -52,6 +52,10 @@ class WireController {
         }
 
         private static String end(Terminal terminal, Supply supply) {
+            if (terminal.isGround()) {
+                String place = terminal.place().word();
+                return Character.toUpperCase(place.charAt(0)) + place.substring(1) + " " + terminal.mark();
+            }
             return terminal.isLine() ? supply.nameOf(terminal) : terminal.mark();
         }
 

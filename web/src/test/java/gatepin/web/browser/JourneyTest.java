@@ -71,6 +71,9 @@ class JourneyTest {
         browser.untilText("h2", "Five conductors");
         assertThat(browser.path()).startsWith(job + "/paper");
         assertThat(browser.text("main")).contains("DANGER. T1 T2 T3 T4 stay hot");
+        assertThat(browser.script("return [...document.querySelectorAll('svg.bench')].map(s => s.dataset.at).join()"))
+                .as("each drawing on the paper stands at the position its words speak of")
+                .isEqualTo("forward,reverse");
         browser.go(job + "/log");
         assertThat(browser.text("table")).contains("Wire: pin pulled.", "Plan chosen: Five conductors, no jumpers.");
         assertThat(browser.complaints()).isEmpty();
