@@ -133,7 +133,7 @@ final class BenchSheet {
         int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
         int switchHeight = bench.gear().isPresent() ? 10 + 4 * (faceRows - 1) : 0;
         int supplyTop = switchTop + switchHeight + (bench.gear().isPresent() ? 5 : 0);
-        Sheet sheet = new Sheet("tall", TALL_UNIT, 26, supplyTop + 7);
+        Sheet sheet = new Sheet("tall", TALL_UNIT, 26, supplyTop + 5);
         int count = leads.size() + 1;
         int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
         int left = 13 - pitch * (count - 1) / 2;
@@ -163,8 +163,8 @@ final class BenchSheet {
                                     Router.Port.beside(s.x(), s.y() - 2, Heading.NORTH))));
             sheet.router.block(22, top + switchHeight - 6, 24, top + switchHeight - 4);
         });
-        sheet.box("supply", 0, supplyTop, 26, 6, "SUPPLY");
-        sheet.router.block(0, supplyTop, 26, supplyTop + 7);
+        sheet.box("supply", 0, supplyTop, 26, 4, "SUPPLY");
+        sheet.router.block(0, supplyTop, 26, supplyTop + 5);
         List<Terminal> lines = linesByPartner(sheet, Sheet.Spot::x);
         sheet.tag(lines.get(0), "feed", 13, supplyTop, 3, Heading.NORTH, name(lines.get(0)), "");
         sheet.tag(lines.get(1), "feed", 18, supplyTop, 3, Heading.NORTH, name(lines.get(1)), "");
