@@ -9,7 +9,11 @@ public enum Place {
     /** A terminal of the reversing switch. */
     SWITCH,
     /** A conductor of the supply: L1, L2 or G. */
-    SUPPLY;
+    SUPPLY,
+    /** A tag of a capacitor outside the motor. */
+    CAPACITOR,
+    /** A joint inside the motor that no wire can reach. */
+    INSIDE;
 
     /** The word used in identifiers and files. */
     public String word() {

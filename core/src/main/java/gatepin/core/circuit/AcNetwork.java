@@ -1,0 +1,394 @@
+package gatepin.core.circuit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.ejml.data.ZMatrixRMaj;
+import org.ejml.dense.row.factory.LinearSolverFactory_ZDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
+import org.hipparchus.complex.Complex;
+
+/**
+ * A wired motor in one state, ready to be solved at any slip.
+ *
+ * <p>Solved by loop currents: a spanning forest over the nodes leaves one independent loop for each branch outside it,
+ * and Kirchhoff's voltage law around the loops gives the currents. An island, an open lead, a coil with both ends on
+ * one terminal: each adds a loop or none, and the equations stay regular, because every loop holds some resistance.
+ * Textbook nodal equations would be singular where a part floats. (See docs/decisions.)
+ *
+ * <p>Coils are coupled by the two revolving fields: coil i sees of coil j the impedance k_i k_j (S cos(θ_i − θ_j) + j D
+ * sin(θ_i − θ_j)), S and D being half the sum and half the difference of the field impedances. For axes at 0° and 90°
+ * these are the equations of Fitzgerald, Kingsley and Umans, <em>Electric Machinery</em>, ch. 9 (from memory).
+ *
+ * <p>Not safe for use by several threads at once.
+ */
+public final class AcNetwork {
+    private static final int PANEL = 0;
+
+    /** One branch: current flows from {@code from} to {@code to}, against the voltage drop, along the emf. */
+    record Branch(int from, int to, Complex impedance, double emf, int coil) {}
+
+    private final WiredMotor wired;
+    private final State state;
+    private final Nodes nodes;
+    private final Map<Terminal, Integer> indexOf = new HashMap<>();
+    private final List<Branch> branches = new ArrayList<>();
+    private final Map<Element, Integer> branchOf = new HashMap<>();
+    private final Map<Terminal, Integer> feederOf = new HashMap<>();
+    /** The branches of each loop, +1 along the loop, −1 against it, 0 not in it. */
+    private final List<int[]> loops = new ArrayList<>();
+
+    private final int[] parentBranch;
+    private final List<Integer> reachOrder = new ArrayList<>();
+    private final double[] constant;
+    private final double[] cosine;
+    private final double[] sine;
+    private final double[] right;
+    private final ZMatrixRMaj matrix;
+    private final ZMatrixRMaj rightSide;
+    private final ZMatrixRMaj loopCurrents;
+    private final LinearSolverDense<ZMatrixRMaj> solver;
+
+    private AcNetwork(WiredMotor wired, State state) {
+        this.wired = wired;
+        this.state = state;
+        this.nodes = wired.nodes(state);
+        for (Terminal terminal : wired.terminals()) {
+            indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
+        }
+        addFeeders();
+        addElements();
+        this.parentBranch = new int[indexOf.size() + 1];
+        spanAndClose();
+        int n = loops.size();
+        this.constant = new double[2 * n * n];
+        this.cosine = new double[n * n];
+        this.sine = new double[n * n];
+        this.right = new double[n];
+        fillLoops();
+        this.matrix = new ZMatrixRMaj(Math.max(1, n), Math.max(1, n));
+        this.rightSide = new ZMatrixRMaj(Math.max(1, n), 1);
+        this.loopCurrents = new ZMatrixRMaj(Math.max(1, n), 1);
+        this.solver = LinearSolverFactory_ZDRM.lu(Math.max(1, n));
+    }
+
+    public static AcNetwork of(WiredMotor wired, State state) {
+        return new AcNetwork(wired, state);
+    }
+
+    public WiredMotor wired() {
+        return wired;
+    }
+
+    public State state() {
+        return state;
+    }
+
+    public Nodes nodes() {
+        return nodes;
+    }
+
+    /** How many independent loops there are: the size of the system that is solved. */
+    public int loopCount() {
+        return loops.size();
+    }
+
+    private double hertz() {
+        return wired.supply().hertz();
+    }
+
+    private int index(Terminal terminal) {
+        Integer index = indexOf.get(nodes.nodeOf(terminal));
+        if (index == null) {
+            throw new IllegalArgumentException("this circuit has no terminal " + terminal);
+        }
+        return index;
+    }
+
+    private void addFeeders() {
+        Supply supply = wired.supply();
+        boolean twoHots = supply.kind() == Supply.Kind.TWO_HOT;
+        Complex impedance = new Complex(wired.feeder().ohms(), wired.feeder().reactanceOhms());
+        feeder(Terminal.L1, impedance, twoHots ? supply.volts() / 2.0 : supply.volts());
+        feeder(Terminal.L2, impedance, twoHots ? -supply.volts() / 2.0 : 0);
+        feeder(Terminal.GROUND, impedance, 0);
+    }
+
+    private void feeder(Terminal line, Complex impedance, double emf) {
+        feederOf.put(line, branches.size());
+        branches.add(new Branch(PANEL, index(line), impedance, emf, -1));
+    }
+
+    private void addElements() {
+        double scale = hertz() / wired.motor().rotor().ratedHertz();
+        List<Coil> coils = wired.motor().coils();
+        for (Element element : wired.elements()) {
+            Complex impedance;
+            int coil = -1;
+            if (element instanceof Coil c) {
+                impedance = new Complex(c.ohms(), c.leakageOhms() * scale);
+                coil = coils.indexOf(c);
+            } else if (element instanceof Capacitor c) {
+                impedance = new Complex(c.esrOhms(), -c.reactanceOhms(hertz()));
+            } else if (element instanceof Resistor r) {
+                impedance = new Complex(r.ohms(), 0);
+            } else {
+                throw new IllegalStateException("unknown element " + element);
+            }
+            branchOf.put(element, branches.size());
+            branches.add(new Branch(index(element.a()), index(element.b()), impedance, 0, coil));
+        }
+    }
+
+    /** Grows a tree from the panel and one from each island; every branch left over closes a loop. */
+    private void spanAndClose() {
+        int count = parentBranch.length;
+        Arrays.fill(parentBranch, -1);
+        int[] depth = new int[count];
+        boolean[] reached = new boolean[count];
+        boolean[] inTree = new boolean[branches.size()];
+        for (int root = 0; root < count; root++) {
+            if (reached[root]) {
+                continue;
+            }
+            reached[root] = true;
+            reachOrder.add(root);
+            for (int next = reachOrder.size() - 1; next < reachOrder.size(); next++) {
+                int node = reachOrder.get(next);
+                for (int b = 0; b < branches.size(); b++) {
+                    Branch branch = branches.get(b);
+                    int far = branch.from() == node ? branch.to() : branch.to() == node ? branch.from() : -1;
+                    if (far >= 0 && !reached[far]) {
+                        reached[far] = true;
+                        inTree[b] = true;
+                        parentBranch[far] = b;
+                        depth[far] = depth[node] + 1;
+                        reachOrder.add(far);
+                    }
+                }
+            }
+        }
+        for (int b = 0; b < branches.size(); b++) {
+            if (!inTree[b]) {
+                loops.add(loop(b, depth));
+            }
+        }
+    }
+
+    private int[] loop(int chord, int[] depth) {
+        int[] signs = new int[branches.size()];
+        signs[chord] = 1;
+        // along the chord, then from its end back to its start through the tree
+        int here = branches.get(chord).to();
+        int there = branches.get(chord).from();
+        while (here != there) {
+            if (depth[here] >= depth[there]) {
+                Branch up = branches.get(parentBranch[here]);
+                boolean along = up.from() == here;
+                signs[parentBranch[here]] += along ? 1 : -1;
+                here = along ? up.to() : up.from();
+            } else {
+                Branch up = branches.get(parentBranch[there]);
+                boolean along = up.to() == there;
+                signs[parentBranch[there]] += along ? 1 : -1;
+                there = along ? up.from() : up.to();
+            }
+        }
+        return signs;
+    }
+
+    private void fillLoops() {
+        int n = loops.size();
+        List<Coil> coils = wired.motor().coils();
+        for (int i = 0; i < n; i++) {
+            for (int b = 0; b < branches.size(); b++) {
+                right[i] += loops.get(i)[b] * branches.get(b).emf();
+            }
+            for (int j = 0; j < n; j++) {
+                int at = i * n + j;
+                for (int b = 0; b < branches.size(); b++) {
+                    int sign = loops.get(i)[b] * loops.get(j)[b];
+                    constant[2 * at] += sign * branches.get(b).impedance().getRealPart();
+                    constant[2 * at + 1] += sign * branches.get(b).impedance().getImaginaryPart();
+                }
+                for (Coil p : coils) {
+                    int signP = sign(i, p);
+                    if (signP == 0) {
+                        continue;
+                    }
+                    for (Coil q : coils) {
+                        int sign = signP * sign(j, q);
+                        double angle = Math.toRadians(p.degrees() - q.degrees());
+                        cosine[at] += sign * p.turns() * q.turns() * Math.cos(angle);
+                        sine[at] += sign * p.turns() * q.turns() * Math.sin(angle);
+                    }
+                }
+            }
+        }
+    }
+
+    private int sign(int loop, Coil coil) {
+        return loops.get(loop)[branch(coil)];
+    }
+
+    private int branch(Element element) {
+        Integer branch = branchOf.get(element);
+        if (branch == null) {
+            throw new IllegalArgumentException("this circuit has no element " + element.name());
+        }
+        return branch;
+    }
+
+    /** Solves for the loop currents at a slip, with the field impedances given. */
+    private void solve(Complex forward, Complex backward) {
+        int n = loops.size();
+        if (n == 0) {
+            return;
+        }
+        double sRe = (forward.getRealPart() + backward.getRealPart()) / 2;
+        double sIm = (forward.getImaginaryPart() + backward.getImaginaryPart()) / 2;
+        double dRe = (forward.getRealPart() - backward.getRealPart()) / 2;
+        double dIm = (forward.getImaginaryPart() - backward.getImaginaryPart()) / 2;
+        for (int at = 0; at < n * n; at++) {
+            matrix.data[2 * at] = constant[2 * at] + sRe * cosine[at] - dIm * sine[at];
+            matrix.data[2 * at + 1] = constant[2 * at + 1] + sIm * cosine[at] + dRe * sine[at];
+        }
+        for (int i = 0; i < n; i++) {
+            rightSide.data[2 * i] = right[i];
+            rightSide.data[2 * i + 1] = 0;
+        }
+        if (!solver.setA(matrix)) {
+            throw new IllegalStateException("the loop equations are singular in " + state);
+        }
+        solver.solve(rightSide, loopCurrents);
+    }
+
+    private Complex branchCurrent(int branch) {
+        double re = 0;
+        double im = 0;
+        for (int i = 0; i < loops.size(); i++) {
+            int sign = loops.get(i)[branch];
+            re += sign * loopCurrents.data[2 * i];
+            im += sign * loopCurrents.data[2 * i + 1];
+        }
+        return new Complex(re, im);
+    }
+
+    /**
+     * Airgap torque at a slip, N·m. Its sign is the direction; slip counts in the plus direction, so the other
+     * direction's running speed is a slip near 2.
+     */
+    public double torqueAt(double slip) {
+        Complex forward = field(slip);
+        Complex backward = field(2 - slip);
+        solve(forward, backward);
+        Complex[] fields = fieldCurrents();
+        return torque(fields[0], fields[1], forward, backward);
+    }
+
+    private Complex field(double slip) {
+        return wired.motor().rotor().fieldImpedance(slip, hertz());
+    }
+
+    private double torque(Complex forwardCurrent, Complex backwardCurrent, Complex forward, Complex backward) {
+        return 2
+                * (square(forwardCurrent) * forward.getRealPart() - square(backwardCurrent) * backward.getRealPart())
+                / wired.motor().rotor().synchronousRadians(hertz());
+    }
+
+    private static double square(Complex current) {
+        return current.getRealPart() * current.getRealPart() + current.getImaginaryPart() * current.getImaginaryPart();
+    }
+
+    /** The currents that set up the two fields: half of Σ k e^(∓jθ) I. */
+    private Complex[] fieldCurrents() {
+        Complex forward = Complex.ZERO;
+        Complex backward = Complex.ZERO;
+        for (Coil coil : wired.motor().coils()) {
+            Complex mmf = branchCurrent(branch(coil)).multiply(coil.turns() / 2);
+            double angle = Math.toRadians(coil.degrees());
+            Complex turn = new Complex(Math.cos(angle), Math.sin(angle));
+            forward = forward.add(mmf.multiply(turn.conjugate()));
+            backward = backward.add(mmf.multiply(turn));
+        }
+        return new Complex[] {forward, backward};
+    }
+
+    /** Everything at a slip: currents, voltages, potentials, power. */
+    public AcSolution at(double slip) {
+        Complex forward = field(slip);
+        Complex backward = field(2 - slip);
+        solve(forward, backward);
+        Complex[] fields = fieldCurrents();
+        Complex[] currents = new Complex[branches.size()];
+        Complex[] drops = new Complex[branches.size()];
+        for (int b = 0; b < currents.length; b++) {
+            currents[b] = branchCurrent(b);
+            Branch branch = branches.get(b);
+            drops[b] = branch.impedance().multiply(currents[b]).subtract(branch.emf());
+            if (branch.coil() >= 0) {
+                drops[b] = drops[b].add(induced(wired.motor().coils().get(branch.coil()), fields, forward, backward));
+            }
+        }
+        return new AcSolution(
+                this,
+                slip,
+                currents,
+                drops,
+                potentials(drops),
+                torque(fields[0], fields[1], forward, backward),
+                2 * square(fields[0]) * forward.getRealPart() + 2 * square(fields[1]) * backward.getRealPart());
+    }
+
+    /** The voltage the two fields induce in a coil, as a drop along its current. */
+    private static Complex induced(Coil coil, Complex[] fields, Complex forward, Complex backward) {
+        double angle = Math.toRadians(coil.degrees());
+        Complex turn = new Complex(Math.cos(angle), Math.sin(angle));
+        return forward.multiply(fields[0])
+                .multiply(turn)
+                .add(backward.multiply(fields[1]).multiply(turn.conjugate()))
+                .multiply(coil.turns());
+    }
+
+    /** Volts to the panel's ground by node; empty where a node hangs in the air. */
+    private List<Optional<Complex>> potentials(Complex[] drops) {
+        List<Optional<Complex>> volts = new ArrayList<>();
+        for (int i = 0; i < parentBranch.length; i++) {
+            volts.add(Optional.empty());
+        }
+        volts.set(PANEL, Optional.of(Complex.ZERO));
+        for (int node : reachOrder) {
+            if (parentBranch[node] < 0) {
+                continue;
+            }
+            Branch up = branches.get(parentBranch[node]);
+            boolean away = up.to() == node;
+            Complex drop = drops[parentBranch[node]];
+            volts.set(node, volts.get(away ? up.from() : up.to()).map(v -> away ? v.subtract(drop) : v.add(drop)));
+        }
+        return volts;
+    }
+
+    int branchOf(Element element) {
+        return branch(element);
+    }
+
+    int feederOf(Terminal line) {
+        Integer feeder = feederOf.get(line);
+        if (feeder == null) {
+            throw new IllegalArgumentException(line + " is no line of the supply");
+        }
+        return feeder;
+    }
+
+    int nodeIndex(Terminal terminal) {
+        return index(terminal);
+    }
+
+    List<Branch> branches() {
+        return branches;
+    }
+}

@@ -1,0 +1,191 @@
+package gatepin.core.format;
+
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.Element;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Resistor;
+import gatepin.core.circuit.Rotor;
+import gatepin.core.circuit.State;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.WiredMotor;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * A wired motor at standstill as a netlist for SPICE: the rotor is a shorted winding on each of two axes, and every coil
+ * is coupled with it and with the other coils by the cosine of the angle between them. Runs with {@code ngspice -b}.
+ */
+public final class SpiceNetlist {
+    /** Ties parts that float to ground so loosely that no current notices, Ω. */
+    private static final String LOOSE = "1e9";
+
+    private final WiredMotor wired;
+    private final Nodes nodes;
+    private final Map<Terminal, Integer> numbers = new LinkedHashMap<>();
+    private final StringBuilder text = new StringBuilder();
+    private final Map<String, String> ammeters = new LinkedHashMap<>();
+    private int joints;
+
+    private SpiceNetlist(WiredMotor wired, State state, String title) {
+        this.wired = wired;
+        this.nodes = wired.nodes(state);
+        line("* " + title.replaceAll("[^\\p{Print}]", " ") + ", standstill, handle at "
+                + state.position().word());
+        feeders();
+        for (Element element : wired.elements()) {
+            add(element);
+        }
+        couplings();
+        numbers.forEach((terminal, number) -> line("Rloose" + number + " n" + number + " 0 " + LOOSE));
+        control();
+    }
+
+    /** The netlist of a wired motor that stands still in the given state. */
+    public static SpiceNetlist standstill(WiredMotor wired, State state, String title) {
+        return new SpiceNetlist(wired, state, title);
+    }
+
+    /** The whole file. */
+    public String text() {
+        return text.toString();
+    }
+
+    /** The vector that holds an element's current, by the element's name; lines by their marks. */
+    public Map<String, String> ammeters() {
+        return Map.copyOf(ammeters);
+    }
+
+    private void line(String line) {
+        text.append(line).append('\n');
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.12g", value);
+    }
+
+    private String node(Terminal terminal) {
+        return "n" + numbers.computeIfAbsent(nodes.nodeOf(terminal), k -> numbers.size() + 1);
+    }
+
+    private String joint() {
+        return "j" + ++joints;
+    }
+
+    private double radians() {
+        return 2 * Math.PI * wired.supply().hertz();
+    }
+
+    /** Inductance of a reactance stated at the motor's rated frequency, H. */
+    private double henries(double ohms) {
+        return ohms / (2 * Math.PI * wired.motor().rotor().ratedHertz());
+    }
+
+    private void feeders() {
+        Supply supply = wired.supply();
+        boolean twoHots = supply.kind() == Supply.Kind.TWO_HOT;
+        feeder(Terminal.L1, twoHots ? supply.volts() / 2.0 : supply.volts());
+        feeder(Terminal.L2, twoHots ? -supply.volts() / 2.0 : 0);
+        feeder(Terminal.GROUND, 0);
+    }
+
+    private void feeder(Terminal terminal, double volts) {
+        Feeder feeder = wired.feeder();
+        String source = joint();
+        String metered = joint();
+        String name = terminal.mark().toLowerCase(Locale.ROOT);
+        line("Vsrc" + name + " " + source + " 0 ac " + number(volts));
+        ammeter(terminal.mark(), name, source, metered);
+        String after = feeder.reactanceOhms() > 0 ? joint() : node(terminal);
+        line("Rfeed" + name + " " + metered + " " + after + " " + number(feeder.ohms()));
+        if (feeder.reactanceOhms() > 0) {
+            line("Lfeed" + name + " " + after + " " + node(terminal) + " "
+                    + number(feeder.reactanceOhms() / radians()));
+        }
+    }
+
+    private void ammeter(String what, String suffix, String from, String to) {
+        line("Vam" + suffix + " " + from + " " + to + " 0");
+        ammeters.put(what, "i(vam" + suffix + ")");
+    }
+
+    private void add(Element element) {
+        String id = "e" + (wired.elements().indexOf(element) + 1);
+        line("* " + element.name());
+        String start = joint();
+        ammeter(element.name(), id, node(element.a()), start);
+        if (element instanceof Coil coil) {
+            String afterOhms = joint();
+            line("R" + id + " " + start + " " + afterOhms + " " + number(coil.ohms()));
+            String afterLeakage = afterOhms;
+            if (coil.leakageOhms() > 0) {
+                afterLeakage = joint();
+                line("Lleak" + id + " " + afterOhms + " " + afterLeakage + " " + number(henries(coil.leakageOhms())));
+            }
+            double main =
+                    coil.turns() * coil.turns() * henries(wired.motor().rotor().magnetizingOhms());
+            line("L" + id + " " + afterLeakage + " " + node(coil.other()) + " " + number(main));
+        } else if (element instanceof Capacitor capacitor) {
+            String between = capacitor.esrOhms() > 0 ? joint() : start;
+            if (capacitor.esrOhms() > 0) {
+                line("R" + id + " " + start + " " + between + " " + number(capacitor.esrOhms()));
+            }
+            line("C" + id + " " + between + " " + node(capacitor.b()) + " " + number(capacitor.microfarads() / 1e6));
+        } else if (element instanceof Resistor resistor) {
+            line("R" + id + " " + start + " " + node(resistor.b()) + " " + number(resistor.ohms()));
+        }
+    }
+
+    private void couplings() {
+        Rotor rotor = wired.motor().rotor();
+        for (String axis : List.of("d", "q")) {
+            line("* rotor, " + axis + " axis");
+            line("Lrot" + axis + " r" + axis + " 0 " + number(henries(rotor.magnetizingOhms())));
+            line("Rrot" + axis + " r" + axis + " s" + axis + " " + number(rotor.ohms()));
+            line(
+                    rotor.leakageOhms() > 0
+                            ? "Lrleak" + axis + " s" + axis + " 0 " + number(henries(rotor.leakageOhms()))
+                            : "Vrleak" + axis + " s" + axis + " 0 0");
+        }
+        List<Coil> coils = wired.motor().coils();
+        List<String> lines = new ArrayList<>();
+        for (int i = 0; i < coils.size(); i++) {
+            double angle = Math.toRadians(coils.get(i).degrees());
+            String own = "Le" + (i + 1);
+            couple(lines, own, "Lrotd", Math.cos(angle));
+            couple(lines, own, "Lrotq", Math.sin(angle));
+            for (int j = 0; j < i; j++) {
+                couple(
+                        lines,
+                        own,
+                        "Le" + (j + 1),
+                        Math.cos(angle - Math.toRadians(coils.get(j).degrees())));
+            }
+        }
+        lines.forEach(this::line);
+    }
+
+    private static void couple(List<String> lines, String a, String b, double factor) {
+        if (Math.abs(factor) > 1e-9) {
+            lines.add("K" + (lines.size() + 1) + " " + a + " " + b + " " + number(factor));
+        }
+    }
+
+    private void control() {
+        line(".control");
+        line("set numdgt=10");
+        line("ac lin 1 " + wired.supply().hertz() + " " + wired.supply().hertz());
+        ammeters.forEach((name, vector) -> {
+            line("* " + name);
+            line("print " + vector);
+        });
+        line("quit");
+        line(".endc");
+        line(".end");
+    }
+}

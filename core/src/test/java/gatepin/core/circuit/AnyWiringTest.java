@@ -1,0 +1,290 @@
+package gatepin.core.circuit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import java.util.stream.LongStream;
+import org.ejml.data.Complex_F64;
+import org.ejml.data.ZMatrixRMaj;
+import org.ejml.dense.row.factory.LinearSolverFactory_ZDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
+import org.hipparchus.complex.Complex;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Whatever a person lands where, there is an answer, and it obeys physics. Seeds are printed with a failure. */
+class AnyWiringTest {
+    static LongStream seeds() {
+        return LongStream.range(0, 300);
+    }
+
+    private static final double[] SLIPS = {1, 0.6, 0.04, 0, 1.96, 2, -0.1};
+
+    private static void everyState(WiredMotor wired, java.util.function.Consumer<AcNetwork> check) {
+        for (HandlePosition position : HandlePosition.values()) {
+            check.accept(AcNetwork.of(wired, State.atRest(position)));
+            check.accept(AcNetwork.of(wired, State.atSpeed(position)));
+        }
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void powerInIsCopperLossAndWhatCrossesTheGap(long seed) {
+        everyState(BenchMotors.randomWiring(seed), network -> {
+            for (double slip : SLIPS) {
+                AcSolution solution = network.at(slip);
+                double in = solution.inputWatts();
+                assertThat(solution.copperWatts() + solution.airgapWatts())
+                        .as("seed %d, slip %s", seed, slip)
+                        .isCloseTo(in, within(1e-7 * (1 + Math.abs(in) + solution.copperWatts())));
+                assertThat(network.torqueAt(slip)).isEqualTo(solution.torqueNm());
+            }
+        });
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void currentsAddUpToNothingAtEveryTerminal(long seed) {
+        WiredMotor wired = BenchMotors.randomWiring(seed);
+        everyState(wired, network -> {
+            AcSolution solution = network.at(0.3);
+            Map<Terminal, Complex> sum = new HashMap<>();
+            for (Terminal line : List.of(Terminal.L1, Terminal.L2, Terminal.GROUND)) {
+                sum.merge(line, solution.lineCurrent(line).negate(), Complex::add);
+            }
+            wired.elements().forEach(e -> passes(sum, e.a(), e.b(), solution.current(e)));
+            wired.wires().forEach(w -> passes(sum, w.from(), w.to(), solution.current(w)));
+            wired.chart()
+                    .closedIn(network.state().position())
+                    .forEach(c -> passes(sum, c.a(), c.b(), solution.current(c)));
+            wired.motor().contacts().forEach(c -> passes(sum, c.a(), c.b(), solution.current(c)));
+            sum.forEach((terminal, current) -> assertThat(current.norm())
+                    .as("seed %d at %s", seed, terminal)
+                    .isLessThan(1e-7 * (1 + solution.lineAmps())));
+        });
+    }
+
+    private static void passes(Map<Terminal, Complex> sum, Terminal a, Terminal b, Complex current) {
+        sum.merge(a, current, Complex::add);
+        sum.merge(b, current.negate(), Complex::add);
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void namesMeanNothing(long seed) {
+        WiredMotor wired = BenchMotors.randomWiring(seed);
+        UnaryOperator<Terminal> rename = t -> t.place() == Place.MOTOR && !t.isGround()
+                ? new Terminal(
+                        Place.MOTOR, "X" + (char) ('A' + Math.floorMod(t.mark().hashCode(), 26)) + t.mark())
+                : t;
+        WiredMotor renamed = renamed(wired, rename);
+        for (HandlePosition position : HandlePosition.values()) {
+            AcSolution a = AcNetwork.of(wired, State.atRest(position)).at(0.7);
+            AcSolution b = AcNetwork.of(renamed, State.atRest(position)).at(0.7);
+            assertThat(b.torqueNm()).isCloseTo(a.torqueNm(), within(1e-9 * (1 + Math.abs(a.torqueNm()))));
+            assertThat(b.lineAmps()).isCloseTo(a.lineAmps(), within(1e-9 * (1 + a.lineAmps())));
+        }
+    }
+
+    private static WiredMotor renamed(WiredMotor wired, UnaryOperator<Terminal> rename) {
+        Motor motor = wired.motor();
+        Motor other = new Motor(
+                motor.leads().stream().map(rename).toList(),
+                motor.coils().stream()
+                        .map(c -> c.between(rename.apply(c.like()), rename.apply(c.other())))
+                        .toList(),
+                motor.capacitors().stream()
+                        .map(c -> c.between(rename.apply(c.a()), rename.apply(c.b())))
+                        .toList(),
+                motor.contacts().stream()
+                        .map(c -> new InnerContact(
+                                c.name(), c.kind(), rename.apply(c.a()), rename.apply(c.b()), c.health()))
+                        .toList(),
+                motor.rotor());
+        List<Wire> wires = new ArrayList<>();
+        wired.wires().forEach(w -> wires.add(new Wire(rename.apply(w.from()), rename.apply(w.to()), w.run())));
+        java.util.Collections.reverse(wires);
+        return new WiredMotor(other, wired.chart(), wired.supply(), wired.feeder(), wires, wired.outside());
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void aMirroredWiringMirrorsTheTorque(long seed) {
+        WiredMotor wired = BenchMotors.randomWiring(seed);
+        for (HandlePosition position : HandlePosition.values()) {
+            // with the axis of the start winding turned round and its ends too, the field turns the other way
+            double there = AcNetwork.of(wired, State.atRest(position)).torqueAt(1);
+            double here = AcNetwork.of(wired.with(atMinus90(wired.motor())), State.atRest(position))
+                    .torqueAt(1);
+            assertThat(here).isCloseTo(-there, within(1e-9 * (1 + Math.abs(there))));
+        }
+    }
+
+    private static Motor atMinus90(Motor motor) {
+        return motor.withCoils(motor.coils().stream()
+                .map(c -> new Coil(
+                        c.name(),
+                        c.circuit(),
+                        c.like(),
+                        c.other(),
+                        -c.degrees(),
+                        c.turns(),
+                        c.ohms(),
+                        c.leakageOhms(),
+                        c.ratedVolts(),
+                        c.joulesPerKelvin()))
+                .toList());
+    }
+
+    /** Nodal equations as in the textbooks, solved by EJML, with a little leakage to ground where a part floats. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void agreesWithTextbookNodalEquations(long seed) {
+        WiredMotor wired = BenchMotors.randomWiring(seed);
+        everyState(wired, network -> {
+            for (double slip : new double[] {1, 0.2, 1.9}) {
+                AcSolution solution = network.at(slip);
+                Map<Element, Complex> reference = nodal(wired, network.nodes(), slip);
+                double scale = 1
+                        + reference.values().stream()
+                                .mapToDouble(Complex::norm)
+                                .max()
+                                .orElse(0);
+                reference.forEach((element, current) -> assertThat(
+                                solution.current(element).subtract(current).norm())
+                        .as("seed %d, slip %s, %s", seed, slip, element.name())
+                        .isLessThan(1e-5 * scale));
+            }
+        });
+    }
+
+    private static Map<Element, Complex> nodal(WiredMotor wired, Nodes nodes, double slip) {
+        Map<Terminal, Integer> node = new HashMap<>();
+        wired.terminals().forEach(t -> node.computeIfAbsent(nodes.nodeOf(t), k -> node.size()));
+        List<Element> elements = wired.elements();
+        int n = node.size();
+        int size = n + elements.size() + 3;
+        ZMatrixRMaj matrix = new ZMatrixRMaj(size, size);
+        ZMatrixRMaj right = new ZMatrixRMaj(size, 1);
+        for (int i = 0; i < n; i++) {
+            matrix.set(i, i, 1e-9, 0);
+        }
+        double hertz = wired.supply().hertz();
+        double scale = hertz / wired.motor().rotor().ratedHertz();
+        Complex forward = wired.motor().rotor().fieldImpedance(slip, hertz);
+        Complex backward = wired.motor().rotor().fieldImpedance(2 - slip, hertz);
+        Complex s = forward.add(backward).divide(2);
+        Complex d = forward.subtract(backward).divide(2);
+        for (int e = 0; e < elements.size(); e++) {
+            Element element = elements.get(e);
+            int row = n + e;
+            stamp(matrix, row, at(node, nodes, element.a()), 1);
+            stamp(matrix, row, at(node, nodes, element.b()), -1);
+            Complex own = element instanceof Coil c
+                    ? new Complex(c.ohms(), c.leakageOhms() * scale)
+                    : element instanceof Capacitor c
+                            ? new Complex(c.esrOhms(), -1e6 / (2 * Math.PI * hertz * c.microfarads()))
+                            : new Complex(((Resistor) element).ohms(), 0);
+            add(matrix, row, row, own.negate());
+            if (element instanceof Coil p) {
+                for (int o = 0; o < elements.size(); o++) {
+                    if (elements.get(o) instanceof Coil q) {
+                        double kk = p.turns() * q.turns();
+                        boolean sameAxis = p.circuit() == q.circuit();
+                        Complex mutual = sameAxis
+                                ? s.multiply(kk)
+                                : d.multiply(new Complex(0, p.circuit() == Winding.Circuit.RUN ? -kk : kk));
+                        add(matrix, row, n + o, mutual.negate());
+                    }
+                }
+            }
+        }
+        boolean two = wired.supply().kind() == Supply.Kind.TWO_HOT;
+        double volts = wired.supply().volts();
+        double[] emf = {two ? volts / 2 : volts, two ? -volts / 2 : 0, 0};
+        List<Terminal> lines = List.of(Terminal.L1, Terminal.L2, Terminal.GROUND);
+        for (int l = 0; l < 3; l++) {
+            int row = n + elements.size() + l;
+            int at = at(node, nodes, lines.get(l));
+            add(matrix, at, row, Complex.ONE.negate());
+            add(matrix, row, at, Complex.ONE);
+            add(
+                    matrix,
+                    row,
+                    row,
+                    new Complex(wired.feeder().ohms(), wired.feeder().reactanceOhms()));
+            right.set(row, 0, emf[l], 0);
+        }
+        LinearSolverDense<ZMatrixRMaj> solver = LinearSolverFactory_ZDRM.lu(size);
+        solver.setA(matrix);
+        ZMatrixRMaj x = new ZMatrixRMaj(size, 1);
+        solver.solve(right, x);
+        Map<Element, Complex> currents = new HashMap<>();
+        for (int e = 0; e < elements.size(); e++) {
+            Complex_F64 value = new Complex_F64();
+            x.get(n + e, 0, value);
+            currents.put(elements.get(e), new Complex(value.real, value.imaginary));
+        }
+        return currents;
+    }
+
+    private static int at(Map<Terminal, Integer> node, Nodes nodes, Terminal terminal) {
+        return node.getOrDefault(nodes.nodeOf(terminal), -1);
+    }
+
+    private static void stamp(ZMatrixRMaj matrix, int row, int node, double sign) {
+        add(matrix, node, row, new Complex(sign, 0));
+        add(matrix, row, node, new Complex(sign, 0));
+    }
+
+    private static void add(ZMatrixRMaj matrix, int row, int column, Complex value) {
+        matrix.set(
+                row,
+                column,
+                matrix.getReal(row, column) + value.getRealPart(),
+                matrix.getImag(row, column) + value.getImaginaryPart());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "T1-L1",
+                "L1-L2",
+                "T1-T4 T5-T8",
+                "T1-L1 T4-L1 T5-L1 T8-L1 L2-L1",
+                "T1-L1 T1-L2 T4-L1 T4-L2 T5-G T8-G FRAME-G",
+                "T1-1 T4-2 T5-3 T8-4 5-L1 6-L2"
+            })
+    void shortsOpensAndIslandsHaveAnswers(String wires) {
+        WiredMotor wired =
+                BenchMotors.wired(BenchMotors.quarterHp(), new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL), wires);
+        everyState(wired, network -> {
+            AcSolution solution = network.at(1);
+            assertThat(solution.torqueNm()).isFinite();
+            assertThat(solution.lineAmps()).isFinite();
+        });
+    }
+
+    @Test
+    void whatHangsInTheAirHasNoPotential() {
+        WiredMotor wired =
+                BenchMotors.wired(BenchMotors.sixLead(), new Supply(230, 60, Supply.Kind.TWO_HOT), "T1-L1 FRAME-G");
+        AcSolution solution =
+                AcNetwork.of(wired, State.atRest(HandlePosition.OFF)).at(1);
+
+        assertThat(solution.potential(Terminal.motor("T2")).orElseThrow().norm())
+                .as("hot through the winding")
+                .isCloseTo(115, within(0.01));
+        assertThat(solution.potential(Terminal.motor("T3"))).isEmpty();
+        assertThat(solution.potential(Terminal.MOTOR_FRAME).orElseThrow().norm())
+                .isZero();
+    }
+}
