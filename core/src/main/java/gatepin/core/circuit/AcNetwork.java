@@ -47,6 +47,11 @@ public final class AcNetwork {
     private final double[] cosine;
     private final double[] sine;
     private final double[] right;
+    /** By coil: its branch, and the real and imaginary part of turns · e^(jθ) / 2. */
+    private final int[] coilBranch;
+
+    private final double[] coilRe;
+    private final double[] coilIm;
     private final ZMatrixRMaj matrix;
     private final ZMatrixRMaj rightSide;
     private final ZMatrixRMaj loopCurrents;
@@ -69,6 +74,14 @@ public final class AcNetwork {
         this.sine = new double[n * n];
         this.right = new double[n];
         fillLoops();
+        List<Coil> coils = wired.motor().coils();
+        this.coilBranch = coils.stream().mapToInt(this::branch).toArray();
+        this.coilRe = coils.stream()
+                .mapToDouble(c -> c.turns() / 2 * Math.cos(Math.toRadians(c.degrees())))
+                .toArray();
+        this.coilIm = coils.stream()
+                .mapToDouble(c -> c.turns() / 2 * Math.sin(Math.toRadians(c.degrees())))
+                .toArray();
         this.matrix = new ZMatrixRMaj(Math.max(1, n), Math.max(1, n));
         this.rightSide = new ZMatrixRMaj(Math.max(1, n), 1);
         this.loopCurrents = new ZMatrixRMaj(Math.max(1, n), 1);
@@ -267,14 +280,23 @@ public final class AcNetwork {
     }
 
     private Complex branchCurrent(int branch) {
+        return new Complex(branchRe(branch), branchIm(branch));
+    }
+
+    private double branchRe(int branch) {
         double re = 0;
+        for (int i = 0; i < loops.size(); i++) {
+            re += loops.get(i)[branch] * loopCurrents.data[2 * i];
+        }
+        return re;
+    }
+
+    private double branchIm(int branch) {
         double im = 0;
         for (int i = 0; i < loops.size(); i++) {
-            int sign = loops.get(i)[branch];
-            re += sign * loopCurrents.data[2 * i];
-            im += sign * loopCurrents.data[2 * i + 1];
+            im += loops.get(i)[branch] * loopCurrents.data[2 * i + 1];
         }
-        return new Complex(re, im);
+        return im;
     }
 
     /**
@@ -287,6 +309,26 @@ public final class AcNetwork {
         solve(forward, backward);
         Complex[] fields = fieldCurrents();
         return torque(fields[0], fields[1], forward, backward);
+    }
+
+    /**
+     * The same torque, and with it what each coil carries.
+     *
+     * @param coilAmps receives the current of every coil, A, in the order of the motor's coils
+     */
+    public double torqueAt(double slip, double[] coilAmps) {
+        double torque = torqueAt(slip);
+        for (int i = 0; i < coilBranch.length; i++) {
+            coilAmps[i] = Math.hypot(branchRe(coilBranch[i]), branchIm(coilBranch[i]));
+        }
+        return torque;
+    }
+
+    /** The greater of the two lines' currents at the slip solved last, A. */
+    public double lineAmps() {
+        return Math.max(
+                branchCurrent(feederOf(Terminal.L1)).norm(),
+                branchCurrent(feederOf(Terminal.L2)).norm());
     }
 
     private Complex field(double slip) {
@@ -305,16 +347,19 @@ public final class AcNetwork {
 
     /** The currents that set up the two fields: half of Σ k e^(∓jθ) I. */
     private Complex[] fieldCurrents() {
-        Complex forward = Complex.ZERO;
-        Complex backward = Complex.ZERO;
-        for (Coil coil : wired.motor().coils()) {
-            Complex mmf = branchCurrent(branch(coil)).multiply(coil.turns() / 2);
-            double angle = Math.toRadians(coil.degrees());
-            Complex turn = new Complex(Math.cos(angle), Math.sin(angle));
-            forward = forward.add(mmf.multiply(turn.conjugate()));
-            backward = backward.add(mmf.multiply(turn));
+        double forwardRe = 0;
+        double forwardIm = 0;
+        double backwardRe = 0;
+        double backwardIm = 0;
+        for (int i = 0; i < coilBranch.length; i++) {
+            double re = branchRe(coilBranch[i]);
+            double im = branchIm(coilBranch[i]);
+            forwardRe += coilRe[i] * re + coilIm[i] * im;
+            forwardIm += coilRe[i] * im - coilIm[i] * re;
+            backwardRe += coilRe[i] * re - coilIm[i] * im;
+            backwardIm += coilRe[i] * im + coilIm[i] * re;
         }
-        return new Complex[] {forward, backward};
+        return new Complex[] {new Complex(forwardRe, forwardIm), new Complex(backwardRe, backwardIm)};
     }
 
     /** Everything at a slip: currents, voltages, potentials, power. */
@@ -330,7 +375,7 @@ public final class AcNetwork {
             Branch branch = branches.get(b);
             drops[b] = branch.impedance().multiply(currents[b]).subtract(branch.emf());
             if (branch.coil() >= 0) {
-                drops[b] = drops[b].add(induced(wired.motor().coils().get(branch.coil()), fields, forward, backward));
+                drops[b] = drops[b].add(induced(branch.coil(), fields, forward, backward));
             }
         }
         return new AcSolution(
@@ -344,13 +389,11 @@ public final class AcNetwork {
     }
 
     /** The voltage the two fields induce in a coil, as a drop along its current. */
-    private static Complex induced(Coil coil, Complex[] fields, Complex forward, Complex backward) {
-        double angle = Math.toRadians(coil.degrees());
-        Complex turn = new Complex(Math.cos(angle), Math.sin(angle));
+    private Complex induced(int coil, Complex[] fields, Complex forward, Complex backward) {
+        Complex turn = new Complex(2 * coilRe[coil], 2 * coilIm[coil]);
         return forward.multiply(fields[0])
                 .multiply(turn)
-                .add(backward.multiply(fields[1]).multiply(turn.conjugate()))
-                .multiply(coil.turns());
+                .add(backward.multiply(fields[1]).multiply(turn.conjugate()));
     }
 
     /** Volts to the panel's ground by node; empty where a node hangs in the air. */

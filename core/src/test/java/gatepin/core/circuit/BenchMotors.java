@@ -92,6 +92,19 @@ public final class BenchMotors {
                 new Rotor(4, 50, 14, 9, 190, 45, 0.0025));
     }
 
+    /** A PSC gearmotor with two equal windings and a soft, high-slip rotor. */
+    public static Motor gearmotor() {
+        return new Motor(
+                leads("U1", "U2", "Z1", "Z2"),
+                List.of(
+                        coil("run 1", Circuit.RUN, "U1", "U2", 1, 20, 15, 230),
+                        coil("start 1", Circuit.START, "Z1", "Z2", 1, 20, 15, 230)
+                                .between(Terminal.motor("Z1"), SWITCH_SIDE)),
+                List.of(new Capacitor("run capacitor", SWITCH_SIDE, Terminal.motor("Z2"), 24.5, 2)),
+                List.of(),
+                new Rotor(4, 50, 80, 10, 160, 20, 0.001));
+    }
+
     static List<Terminal> leads(String... marks) {
         return Arrays.stream(marks).map(Terminal::motor).toList();
     }

@@ -1,0 +1,151 @@
+package gatepin.core.machine;
+
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.InnerContact.Health;
+import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Rotor;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Winding.Circuit;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The equivalent circuit of a motor of a family, its whole run winding in parallel as on the lower voltage.
+ *
+ * @param family the family
+ * @param ratedVolts the lower voltage, V: what belongs across each run half and across the start circuit
+ * @param ratedAmps line current at rated load on that voltage, A
+ * @param runOhms resistance of the run winding, Ω at 20 °C
+ * @param runLeakageOhms its leakage reactance, Ω
+ * @param rotor the rotor, seen from the run winding
+ * @param startOhms resistance of the start winding, Ω at 20 °C
+ * @param startTurns effective turns of the start winding relative to the run winding
+ * @param startMicrofarads start capacitor, µF; 0 where the family has none
+ * @param runMicrofarads run capacitor, µF; 0 where the family has none
+ */
+public record MotorValues(
+        MotorFamily family,
+        double ratedVolts,
+        double ratedAmps,
+        double runOhms,
+        double runLeakageOhms,
+        Rotor rotor,
+        double startOhms,
+        double startTurns,
+        double startMicrofarads,
+        double runMicrofarads) {
+    /** Series resistance of a capacitor as a share of its reactance: electrolytic to start, oil-filled to run. */
+    private static final double START_LOSS = 0.08;
+
+    private static final double RUN_LOSS = 0.005;
+
+    /** The start winding's leakage reactance, Ω: that of the run winding by the square of the turns. */
+    public double startLeakageOhms() {
+        return runLeakageOhms * startTurns * startTurns;
+    }
+
+    /**
+     * The motor between the leads it has: run halves each with its share of the copper, the start circuit with whatever
+     * the family puts in series inside, the protector as a contact.
+     *
+     * @throws IllegalArgumentException when there is no run winding
+     */
+    public Motor motor(Leads leads) {
+        return motor(leads.terminals(), leads.windings());
+    }
+
+    /** The same between given windings. */
+    public Motor motor(List<Terminal> leads, List<Winding> windings) {
+        List<Winding> run = of(windings, Circuit.RUN);
+        List<Winding> start = of(windings, Circuit.START);
+        if (run.isEmpty()) {
+            throw new IllegalArgumentException("a motor has at least one run winding");
+        }
+        List<Coil> coils = new ArrayList<>();
+        List<Capacitor> capacitors = new ArrayList<>();
+        List<InnerContact> contacts = new ArrayList<>();
+        for (Winding half : run) {
+            double ohms = runOhms * run.size();
+            coils.add(new Coil(
+                    half.name(),
+                    Circuit.RUN,
+                    half.like(),
+                    half.other(),
+                    Coil.RUN_AXIS,
+                    1,
+                    ohms,
+                    runLeakageOhms * run.size(),
+                    ratedVolts,
+                    Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / run.size())));
+        }
+        for (Winding half : start) {
+            addStart(half, start.size(), coils, capacitors, contacts);
+        }
+        for (Winding protector : of(windings, Circuit.PROTECTOR)) {
+            contacts.add(new InnerContact(
+                    protector.name(), Kind.PROTECTOR, protector.like(), protector.other(), Health.WORKS));
+        }
+        return new Motor(leads, coils, capacitors, contacts, rotor);
+    }
+
+    private static List<Winding> of(List<Winding> windings, Circuit circuit) {
+        return windings.stream().filter(w -> w.circuit() == circuit).toList();
+    }
+
+    private void addStart(
+            Winding half, int halves, List<Coil> coils, List<Capacitor> capacitors, List<InnerContact> contacts) {
+        Terminal afterCoil = new Terminal(Place.INSIDE, half.name() + " a");
+        Terminal afterCapacitor = new Terminal(Place.INSIDE, half.name() + " b");
+        double ohms = startOhms * halves;
+        coils.add(new Coil(
+                half.name(),
+                Circuit.START,
+                half.like(),
+                afterCoil,
+                Coil.START_AXIS,
+                startTurns,
+                ohms,
+                startLeakageOhms() * halves,
+                ratedVolts,
+                Copper.joulesPerKelvinForStarting(ohms, startAmpsAtStandstill() / halves)));
+        String suffix = halves == 1 ? "" : " of " + half.name();
+        if (family.hasRunCapacitor()) {
+            capacitors.add(capacitor("run capacitor" + suffix, afterCoil, half.other(), runMicrofarads / halves));
+        }
+        if (family.hasStartCapacitor()) {
+            capacitors.add(capacitor("start capacitor" + suffix, afterCoil, afterCapacitor, startMicrofarads / halves));
+        }
+        if (family.hasStartSwitch()) {
+            contacts.add(new InnerContact(
+                    "start switch" + suffix,
+                    Kind.START_SWITCH,
+                    family.hasStartCapacitor() ? afterCapacitor : afterCoil,
+                    half.other(),
+                    Health.WORKS));
+        }
+    }
+
+    private Capacitor capacitor(String name, Terminal a, Terminal b, double microfarads) {
+        double loss = name.startsWith("start") ? START_LOSS : RUN_LOSS;
+        double reactance = 1e6 / (2 * Math.PI * rotor.ratedHertz() * microfarads);
+        return new Capacitor(name, a, b, microfarads, loss * reactance);
+    }
+
+    /** What the start winding carries at standstill on its rated voltage, A; what its copper was laid out for. */
+    private double startAmpsAtStandstill() {
+        org.hipparchus.complex.Complex impedance = rotor.fieldImpedance(1, rotor.ratedHertz())
+                .multiply(startTurns * startTurns)
+                .add(new org.hipparchus.complex.Complex(startOhms, startLeakageOhms()));
+        double microfarads = startMicrofarads + runMicrofarads;
+        if (microfarads > 0) {
+            impedance = impedance.subtract(
+                    new org.hipparchus.complex.Complex(0, 1e6 / (2 * Math.PI * rotor.ratedHertz() * microfarads)));
+        }
+        return ratedVolts / impedance.norm();
+    }
+}

@@ -1,0 +1,66 @@
+package gatepin.core.verdict;
+
+/** What can be said of a wiring. For each rule: what a verdict's value and expected value are. */
+public enum Rule {
+    /** L1 and L2 are one point. Value: fault current, A. */
+    SHORT,
+    /** A hot line reaches the ground, directly or through a winding. Value: current to ground, A. */
+    EARTH_FAULT,
+    /** The neutral is joined to the frame on the motor's side. */
+    NEUTRAL_ON_FRAME,
+    /** The motor's frame is not joined to the supply's ground. */
+    FRAME_NOT_BONDED,
+    /** The frame is alive. Value: volts to ground. */
+    FRAME_LIVE,
+    /** No winding carries current in a position that should run. */
+    NOTHING_HAPPENS,
+    /** Windings carry current in OFF. Value: line current, A. */
+    RUNS_IN_OFF,
+    /** A run winding gets too much. Value and expected: volts. */
+    RUN_OVERVOLTAGE,
+    /** A run winding gets too little. Value and expected: volts. */
+    RUN_UNDERVOLTAGE,
+    /** A run half is left out while another carries current. */
+    RUN_HALF_IDLE,
+    /** The two run halves work against each other. Value: line current at standstill, A. */
+    HALVES_OPPOSING,
+    /** The start winding carries nothing at standstill. */
+    START_NOT_ENERGISED,
+    /** The start winding gets too much. Value and expected: volts, as if across its circuit. */
+    START_OVERVOLTAGE,
+    /** The start winding gets too little. Value and expected: volts, as if across its circuit. */
+    START_UNDERVOLTAGE,
+    /** The start winding stays in circuit at speed. Value: its current, A. */
+    START_LEFT_IN,
+    /** It hums and does not start: the torque at standstill is next to nothing. Value: line current, A. */
+    HUMS,
+    /** It starts. Value: torque at standstill, N·m, its sign the direction; expected: rated torque, N·m. */
+    TURNS,
+    /** Forward and reverse turn opposite ways. */
+    REVERSES,
+    /** Forward and reverse turn the same way. */
+    SAME_WAY,
+    /** A winding gets too hot. Value: seconds until it is hurt. */
+    BURNS,
+    /** Leads are hot in OFF. Value: the highest volts to ground. */
+    HOT_IN_OFF,
+    /** No lead is hot in OFF. */
+    DEAD_IN_OFF,
+    /** A hot line is not broken in OFF. Value: how many hot lines stay on. */
+    LINE_NOT_BROKEN,
+    /** The neutral is broken while the hot stays on. */
+    NEUTRAL_ALONE_SWITCHED,
+    /** The neutral is broken together with the hot. */
+    NEUTRAL_SWITCHED_TOO,
+    /** All current passes the protector, whichever way it runs. */
+    PROTECTED,
+    /** Some current passes beside the protector. Value: the least share that passes it, 0 to 1. */
+    PROTECTOR_BYPASSED,
+    /** The supply has another frequency than the plate. Value and expected: hertz. */
+    WRONG_FREQUENCY;
+
+    /** The word used in files: lower case with hyphens. */
+    public String key() {
+        return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+}

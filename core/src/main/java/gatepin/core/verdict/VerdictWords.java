@@ -1,0 +1,224 @@
+package gatepin.core.verdict;
+
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/**
+ * A verdict in words: a sentence a person can act on, and what will be seen and what to do.
+ *
+ * @param title the finding
+ * @param words why, what will be seen, heard or smelt, and what to do
+ */
+public record VerdictWords(String title, String words) {
+    /** Says a verdict in the words of the supply's land. */
+    public static VerdictWords of(Verdict verdict, Supply supply) {
+        return new Speaker(verdict, supply).say();
+    }
+
+    /** How a motor's direction is called where the plate says nothing of it. */
+    private record Speaker(Verdict verdict, Supply supply) {
+        private String format(String pattern, Object... values) {
+            return String.format(Locale.ROOT, pattern, values);
+        }
+
+        private String name(Terminal terminal) {
+            if (terminal.equals(Terminal.MOTOR_FRAME)) {
+                return "the motor's frame";
+            }
+            if (terminal.place() == Place.SUPPLY) {
+                return supply.nameOf(terminal);
+            }
+            return terminal.mark();
+        }
+
+        private String list(List<Terminal> terminals) {
+            return terminals.stream().map(this::name).distinct().collect(Collectors.joining(", "));
+        }
+
+        private String way() {
+            return verdict.path().stream().map(this::name).collect(Collectors.joining(" → "));
+        }
+
+        private String volts(double volts) {
+            return Math.round(volts) + " V";
+        }
+
+        private String amps(double amps) {
+            return amps >= 10 ? Math.round(amps) + " A" : format("%.1f A", amps);
+        }
+
+        private String seconds(double seconds) {
+            if (seconds < 90) {
+                return seconds < 2 ? format("%.1f s", seconds) : Math.round(seconds) + " s";
+            }
+            return Math.round(seconds / 60) + " min";
+        }
+
+        private String where() {
+            return verdict.position()
+                    .map(p -> p == HandlePosition.OFF ? "in OFF" : "in " + p.name())
+                    .orElse("");
+        }
+
+        private String ends() {
+            return list(verdict.terminals());
+        }
+
+        private VerdictWords words(String title, String words) {
+            return new VerdictWords(title, words);
+        }
+
+        VerdictWords say() {
+            return switch (verdict.rule()) {
+                case SHORT ->
+                    words(
+                            "Short circuit " + where(),
+                            way()
+                                    + " joins both lines. A bang, then the breaker is out. Take one wire of this path off.");
+                case EARTH_FAULT ->
+                    words(
+                            "A line reaches the ground " + where(),
+                            (verdict.path().isEmpty() ? "Through the winding to " + ends() + "." : way() + ".")
+                                    + " The frame may be alive until the breaker trips. Take that wire off.");
+                case NEUTRAL_ON_FRAME ->
+                    words(
+                            "Neutral and ground are joined at the machine",
+                            way()
+                                    + ". Load current then runs over the frame. They meet at the panel and nowhere else.");
+                case FRAME_NOT_BONDED ->
+                    words(
+                            "The motor's frame has no ground",
+                            "One failed winding and the frame is alive. Run the ground from the frame to the supply first.");
+                case FRAME_LIVE ->
+                    words(
+                            "The frame is alive " + where(),
+                            volts(verdict.value())
+                                    + " to ground. Nobody may touch it. Lock out, take the lead off the frame.");
+                case NOTHING_HAPPENS ->
+                    words(
+                            "Nothing happens " + where(),
+                            "No winding lies between the lines. Look for a wire that is missing or on the wrong terminal.");
+                case RUNS_IN_OFF ->
+                    words(
+                            "It is not off in OFF",
+                            amps(verdict.value())
+                                    + " flow with the handle at OFF. The switch does not break the line.");
+                case RUN_OVERVOLTAGE ->
+                    words(
+                            format(
+                                    "%s gets %s, not %s",
+                                    verdict.part(), volts(verdict.value()), volts(verdict.expected())),
+                            "Between " + ends() + " " + where()
+                                    + ": it growls, draws far too much and smells hot. Wire the connection for this voltage.");
+                case RUN_UNDERVOLTAGE ->
+                    words(
+                            format(
+                                    "%s gets %s, not %s",
+                                    verdict.part(), volts(verdict.value()), volts(verdict.expected())),
+                            format(
+                                    "Between %s %s: weak, slow to start, hot under load (torque about %.0f %%). Wire the"
+                                            + " connection for this voltage.",
+                                    ends(), where(), 100 * Math.pow(verdict.value() / verdict.expected(), 2)));
+                case RUN_HALF_IDLE ->
+                    words(
+                            verdict.part() + " is left out " + where(),
+                            ends() + " carry nothing. Half the motor does all the work and gets hot. Join them in.");
+                case HALVES_OPPOSING ->
+                    words(
+                            "The run halves work against each other " + where(),
+                            "It hums loudly, does not turn and draws " + amps(verdict.value())
+                                    + ". One half is reversed: interchange the ends of one of them.");
+                case START_NOT_ENERGISED ->
+                    words(
+                            verdict.part() + " gets nothing at standstill " + where(),
+                            "It hums and does not start; spun by hand it runs either way. Look at " + ends()
+                                    + ", the start switch and the capacitor.");
+                case START_OVERVOLTAGE ->
+                    words(
+                            format(
+                                    "%s gets about %s, not %s",
+                                    verdict.part(), volts(verdict.value()), volts(verdict.expected())),
+                            "At " + ends() + " " + where()
+                                    + ": it starts with a jerk and the start winding smokes within seconds. It belongs across one half.");
+                case START_UNDERVOLTAGE ->
+                    words(
+                            format(
+                                    "%s gets about %s, not %s",
+                                    verdict.part(), volts(verdict.value()), volts(verdict.expected())),
+                            format(
+                                    "At %s %s: it starts with about %.0f %% of the start winding's pull, and may hang on a stiff load.",
+                                    ends(), where(), 100 * verdict.value() / verdict.expected()));
+                case START_LEFT_IN ->
+                    words(
+                            "The start winding stays in " + where(),
+                            "No click on run-up; " + amps(verdict.value()) + " keep flowing through " + ends()
+                                    + ". Stop it. The start switch is stuck or bypassed.");
+                case HUMS ->
+                    words(
+                            "It hums and does not start " + where(),
+                            "It stands and draws " + amps(verdict.value()) + ". Off within seconds, or it burns.");
+                case TURNS ->
+                    words(
+                            "It starts " + where(),
+                            format(
+                                    "About %.1f times rated torque at standstill.",
+                                    Math.abs(verdict.value()) / verdict.expected()));
+                case REVERSES -> words("FORWARD and REVERSE turn opposite ways", "Stop fully in between.");
+                case SAME_WAY ->
+                    words(
+                            "It turns the same way in both positions",
+                            "Either both windings are interchanged or none. Only one of the two may change its ends.");
+                case BURNS ->
+                    words(
+                            format("%s is hurt after about %s", verdict.part(), seconds(verdict.value())),
+                            "Left on " + where()
+                                    + " it passes 180 °C from cold: varnish smells, then smoke. An estimate.");
+                case HOT_IN_OFF ->
+                    words(
+                            "Motor stays hot in OFF",
+                            ends() + " sit at up to " + volts(verdict.value()) + " to ground through "
+                                    + (verdict.path().isEmpty() ? "a winding" : list(verdict.path()))
+                                    + ". Lock the disconnect open before any cover comes off.");
+                case DEAD_IN_OFF ->
+                    words(
+                            "No motor lead is hot in OFF",
+                            "It still does not isolate: lock the disconnect open before any cover comes off.");
+                case LINE_NOT_BROKEN ->
+                    words(
+                            list(verdict.terminals()) + (verdict.terminals().size() == 1 ? " stays" : " stay")
+                                    + " on in OFF",
+                            "The switch does not break "
+                                    + (verdict.terminals().size() == 1 ? "this line." : "these lines."));
+                case NEUTRAL_ALONE_SWITCHED ->
+                    words(
+                            "The switch breaks the neutral and leaves the hot on",
+                            "The motor stands still and is alive. Let the switch break the hot.");
+                case NEUTRAL_SWITCHED_TOO ->
+                    words(
+                            "The neutral is switched, too",
+                            "Allowed only together with the hot; most would leave the neutral unbroken.");
+                case PROTECTED ->
+                    words(
+                            "All current passes the protector",
+                            "Whichever way it runs, the motor's own protector sees it.");
+                case PROTECTOR_BYPASSED ->
+                    words(
+                            verdict.value() < 0.02
+                                    ? "Nothing passes the protector"
+                                    : format("Only %.0f %% passes the protector %s", 100 * verdict.value(), where()),
+                            "Fit an external overload relay, or a plan that takes all current through " + ends() + ".");
+                case WRONG_FREQUENCY ->
+                    words(
+                            format("%.0f Hz on a %.0f Hz motor", verdict.value(), verdict.expected()),
+                            verdict.value() < verdict.expected()
+                                    ? "It turns a sixth slower and its iron saturates: more current and heat than shown here."
+                                    : "It turns a fifth faster with less torque. Look at what it drives before you try.");
+            };
+        }
+    }
+}

@@ -1,0 +1,213 @@
+package gatepin.core.verdict;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import gatepin.core.circuit.BenchMotors;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.InnerContact.Health;
+import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.WiredMotor;
+import gatepin.core.verdict.Analysis.Way;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Each wrong wiring of the trade gets its verdict and no other danger; a right one gets none. */
+class AnalysisTest {
+    private static final RatedPoint RATED = new RatedPoint(0.042, 3.1);
+    private static final Supply V115 = new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL);
+    private static final Supply V230 = new Supply(230, 60, Supply.Kind.TWO_HOT);
+    private static final Motor MOTOR = BenchMotors.sixLead();
+    /** The usual 230 V plan on the cross-corner drum: T5 and T8 change places. */
+    private static final String HIGH = "T1-5 6-L1 T2-T3 T3-1 T5-3 T8-2 T4-4 4-L2 FRAME-G";
+
+    private static Analysis of(Motor motor, Supply supply, String wires) {
+        return Analysis.of(BenchMotors.wired(motor, supply, wires), RATED);
+    }
+
+    private static Set<Rule> dangers(Analysis analysis) {
+        return analysis.verdicts().stream()
+                .filter(v -> v.severity() == Severity.DANGER)
+                .map(Verdict::rule)
+                .collect(Collectors.toSet());
+    }
+
+    private static Verdict the(Analysis analysis, Rule rule) {
+        return analysis.verdicts().stream()
+                .filter(v -> v.rule() == rule)
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no " + rule + " in " + analysis.verdicts()));
+    }
+
+    @Test
+    void aRightWiringReversesAndSaysWhatStaysHot() {
+        Analysis analysis = of(MOTOR, V230, HIGH);
+
+        assertThat(dangers(analysis)).isEmpty();
+        assertThat(analysis.in(HandlePosition.FORWARD).way()).isNotEqualTo(Way.NONE);
+        assertThat(analysis.in(HandlePosition.REVERSE).way())
+                .isEqualTo(analysis.in(HandlePosition.FORWARD).way().opposite());
+        assertThat(the(analysis, Rule.REVERSES).severity()).isEqualTo(Severity.GOOD);
+        Verdict hot = the(analysis, Rule.HOT_IN_OFF);
+        assertThat(hot.terminals()).extracting(Terminal::mark).containsExactly("T1", "T2", "T3", "T4");
+        assertThat(hot.value())
+                .as("each hot of 120/240 V style supply is half of it to ground")
+                .isCloseTo(115, within(1.0));
+        assertThat(the(analysis, Rule.LINE_NOT_BROKEN).terminals()).containsExactly(Terminal.L2);
+    }
+
+    static Stream<Arguments> wrong() {
+        return Stream.of(
+                wrong("L1 and L2 on one terminal", V230, HIGH + " 5-L2", Set.of(Rule.SHORT)),
+                wrong("no wire but the ground", V230, "FRAME-G", Set.of(Rule.NOTHING_HAPPENS)),
+                wrong(
+                        "start circuit not landed",
+                        V230,
+                        "T1-5 6-L1 T2-T3 T4-4 4-L2 FRAME-G",
+                        Set.of(Rule.START_NOT_ENERGISED, Rule.HUMS, Rule.BURNS)),
+                wrong(
+                        "low-voltage joins on 230 V",
+                        V230,
+                        "T1-5 T3-5 T2-2 T4-2 6-L1 2-L2 T5-1 T8-4 5-3 FRAME-G",
+                        Set.of(Rule.RUN_OVERVOLTAGE, Rule.START_OVERVOLTAGE, Rule.BURNS)),
+                wrong("high-voltage joins on 115 V", V115, HIGH, Set.of(Rule.RUN_UNDERVOLTAGE)),
+                wrong(
+                        "one run half turned round",
+                        V230,
+                        "T1-5 6-L1 T2-T4 T4-1 T5-3 T8-2 T3-4 4-L2 FRAME-G",
+                        Set.of(Rule.HALVES_OPPOSING, Rule.HUMS, Rule.BURNS)),
+                wrong(
+                        "start ends not interchanged by the switch",
+                        V230,
+                        "T1-5 6-L1 T2-T3 T3-T5 T8-4 T4-4 4-L2 FRAME-G",
+                        Set.of(Rule.SAME_WAY)),
+                wrong("no ground", V230, HIGH.replace("FRAME-G", ""), Set.of(Rule.FRAME_NOT_BONDED)),
+                wrong(
+                        "a lead on the ungrounded frame",
+                        V230,
+                        HIGH.replace("FRAME-G", "T1-FRAME"),
+                        Set.of(Rule.FRAME_NOT_BONDED, Rule.FRAME_LIVE)),
+                wrong("a line on the grounded frame", V230, HIGH + " 4-FRAME", Set.of(Rule.EARTH_FAULT)),
+                wrong(
+                        "one run half only",
+                        V115,
+                        "T1-5 6-L1 T2-2 2-L2 T5-1 T8-4 5-3 FRAME-G",
+                        Set.of(Rule.RUN_HALF_IDLE, Rule.BURNS)),
+                wrong(
+                        "both lines past the switch",
+                        V230,
+                        "T1-L1 T2-T3 T3-1 T5-3 T8-2 T4-4 4-L2 FRAME-G",
+                        Set.of(Rule.RUNS_IN_OFF)));
+    }
+
+    private static Arguments wrong(String what, Supply supply, String wires, Set<Rule> expected) {
+        return Arguments.of(what, BenchMotors.wired(MOTOR, supply, wires), expected);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("wrong")
+    void wrongWiringsAreFound(String what, WiredMotor wired, Set<Rule> expected) {
+        assertThat(dangers(Analysis.of(wired, RATED))).isEqualTo(expected);
+    }
+
+    @Test
+    void aShortNamesItsPath() {
+        Verdict shorted = the(of(MOTOR, V230, HIGH + " 5-L2"), Rule.SHORT);
+
+        assertThat(shorted.position()).isPresent();
+        assertThat(shorted.path()).extracting(Terminal::mark).containsExactly("L1", "6", "5", "L2");
+    }
+
+    @Test
+    void aStartSwitchStuckClosedIsLeftInAndBurnsWithinAboutAMinute() {
+        Analysis analysis = of(MOTOR.with(Kind.START_SWITCH, Health.STUCK_CLOSED), V230, HIGH);
+
+        assertThat(the(analysis, Rule.START_LEFT_IN).value()).isPositive();
+        assertThat(the(analysis, Rule.BURNS).part()).isEqualTo("start 1");
+        assertThat(the(analysis, Rule.BURNS).value()).isBetween(5.0, 120.0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "P1-L1 T1-P2 T5-P2 T4-L2 T8-L2 FRAME-G, PROTECTED",
+        "P1-L1 T1-P2 T5-L1 T4-L2 T8-L2 FRAME-G, PROTECTOR_BYPASSED"
+    })
+    void theProtectorSeesAllOrNot(String wires, Rule expected) {
+        List<Terminal> leads = new ArrayList<>(BenchMotors.quarterHp().leads());
+        leads.add(Terminal.motor("P1"));
+        leads.add(Terminal.motor("P2"));
+        List<InnerContact> contacts = new ArrayList<>(BenchMotors.quarterHp().contacts());
+        contacts.add(new InnerContact(
+                "protector", Kind.PROTECTOR, Terminal.motor("P1"), Terminal.motor("P2"), Health.WORKS));
+        Motor motor = new Motor(
+                leads,
+                BenchMotors.quarterHp().coils(),
+                BenchMotors.quarterHp().capacitors(),
+                contacts,
+                BenchMotors.QUARTER_HP_ROTOR);
+
+        Verdict verdict = the(of(motor, V115, wires), expected);
+
+        if (expected == Rule.PROTECTOR_BYPASSED) {
+            assertThat(verdict.value())
+                    .as("the run winding's share at standstill")
+                    .isBetween(0.5, 0.95);
+        }
+    }
+
+    @Test
+    void aSwitchedNeutralIsFlagged() {
+        String alone = "T1-L1 T3-L1 T2-5 T4-5 6-L2 T5-L1 T8-5 FRAME-G";
+
+        assertThat(dangers(of(MOTOR, V115, alone))).contains(Rule.NEUTRAL_ALONE_SWITCHED);
+    }
+
+    @Test
+    void theOtherFrequencyIsFlagged() {
+        Supply fifty = new Supply(230, 50, Supply.Kind.TWO_HOT);
+
+        assertThat(the(of(MOTOR, fifty, HIGH), Rule.WRONG_FREQUENCY).expected()).isEqualTo(60);
+    }
+
+    @ParameterizedTest
+    @EnumSource(HandlePosition.class)
+    void everyRandomWiringIsJudgedAndSaidInWords(HandlePosition position) {
+        for (long seed = 0; seed < 300; seed++) {
+            WiredMotor wired = BenchMotors.randomWiring(seed);
+            Analysis analysis = Analysis.of(wired, RATED);
+            assertThat(analysis.verdicts()).as("seed %d", seed).isNotEmpty();
+            for (Verdict verdict : analysis.verdictsIn(position)) {
+                VerdictWords words = VerdictWords.of(verdict, wired.supply());
+                assertThat(words.title() + words.words())
+                        .as("seed %d", seed)
+                        .doesNotContain("NaN", "Infinity", "inside.", "  ");
+                assertThat(Double.isNaN(verdict.value())).isFalse();
+            }
+        }
+    }
+
+    @Test
+    void theWorstComesFirst() {
+        List<Severity> order = of(MOTOR, V230, HIGH + " 5-L2").verdicts().stream()
+                .map(Verdict::severity)
+                .toList();
+
+        Severity[] sorted = order.toArray(Severity[]::new);
+        Arrays.sort(sorted, java.util.Comparator.reverseOrder());
+        assertThat(order).containsExactly(sorted);
+    }
+}
