@@ -59,6 +59,41 @@ public record MotorValues(
         return motor(leads.terminals(), leads.windings());
     }
 
+    /**
+     * A motor built like another one, with these values: the same leads, windings and state of its contacts.
+     *
+     * @throws IllegalArgumentException when the other was not built by this class
+     */
+    public Motor like(Motor other) {
+        List<Winding> windings = new ArrayList<>();
+        for (Coil coil : other.coils()) {
+            Terminal end = coil.other().place() == Place.INSIDE ? farEnd(other, coil.other()) : coil.other();
+            windings.add(new Winding(coil.name(), coil.circuit(), coil.like(), end));
+        }
+        other.contacts().stream()
+                .filter(c -> c.kind() == Kind.PROTECTOR)
+                .forEach(c -> windings.add(new Winding(c.name(), Circuit.PROTECTOR, c.a(), c.b())));
+        Motor made = motor(other.leads(), windings);
+        for (InnerContact contact : other.contacts()) {
+            made = made.with(contact.kind(), contact.health());
+        }
+        return made;
+    }
+
+    private static Terminal farEnd(Motor motor, Terminal inside) {
+        for (Capacitor capacitor : motor.capacitors()) {
+            if (capacitor.a().equals(inside)) {
+                return capacitor.b().place() == Place.INSIDE ? farEnd(motor, capacitor.b()) : capacitor.b();
+            }
+        }
+        for (InnerContact contact : motor.contacts()) {
+            if (contact.a().equals(inside)) {
+                return contact.b();
+            }
+        }
+        throw new IllegalArgumentException("nothing leads on from " + inside);
+    }
+
     /** The same between given windings. */
     public Motor motor(List<Terminal> leads, List<Winding> windings) {
         List<Winding> run = of(windings, Circuit.RUN);

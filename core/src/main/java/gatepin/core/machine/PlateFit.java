@@ -96,6 +96,12 @@ public final class PlateFit {
             return outputWatts / (rpm * Math.PI / 30);
         }
 
+        /** The same with what was measured or read off the capacitors. */
+        public Given measured(
+                Optional<Double> run, Optional<Double> start, Optional<Double> startUf, Optional<Double> runUf) {
+            return new Given(family, outputWatts, volts, amps, hertz, rpm, poles, code, run, start, startUf, runUf);
+        }
+
         /** What a plate states at its lower voltage, with nothing measured. */
         public static Given of(Plate plate, MotorFamily family, Optional<CodeLetter> code) {
             Plate.Rating low = plate.ratings().get(0);

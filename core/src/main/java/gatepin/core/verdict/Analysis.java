@@ -56,10 +56,15 @@ public record Analysis(
     /** Solves the wiring in every handle position and state, and judges it. */
     public static Analysis of(WiredMotor wired, RatedPoint rated) {
         Map<HandlePosition, InPosition> positions = new EnumMap<>(HandlePosition.class);
-        for (HandlePosition position : HandlePosition.values()) {
+        for (HandlePosition position : positionsOf(wired)) {
             positions.put(position, solve(wired, rated, position));
         }
         return new Analysis(wired, rated, positions, new Judge(wired, rated).verdicts());
+    }
+
+    /** The positions there are: all three, or FORWARD alone where the motor hangs on the supply without a switch. */
+    static List<HandlePosition> positionsOf(WiredMotor wired) {
+        return wired.chart().terminals().isEmpty() ? List.of(HandlePosition.FORWARD) : List.of(HandlePosition.values());
     }
 
     static InPosition solve(WiredMotor wired, RatedPoint rated, HandlePosition position) {
@@ -82,7 +87,7 @@ public record Analysis(
     public InPosition in(HandlePosition position) {
         InPosition found = positions.get(position);
         if (found == null) {
-            throw new IllegalStateException("every position is analysed");
+            throw new IllegalArgumentException("there is no switch, and so no position " + position);
         }
         return found;
     }

@@ -55,19 +55,22 @@ final class Judge {
         this.rated = rated;
         this.stiff = new WiredMotor(
                 wired.motor(), wired.chart(), wired.supply(), Feeder.STIFF, wired.wires(), wired.outside());
-        for (HandlePosition position : HandlePosition.values()) {
+        for (HandlePosition position : Analysis.positionsOf(wired)) {
             solved.put(position, Analysis.solve(stiff, rated, position));
         }
     }
 
     List<Verdict> verdicts() {
-        for (HandlePosition position : HandlePosition.values()) {
+        for (HandlePosition position : Analysis.positionsOf(wired)) {
             faults(position);
+            if (position != HandlePosition.OFF) {
+                position(position);
+            }
         }
-        position(HandlePosition.FORWARD);
-        position(HandlePosition.REVERSE);
-        direction();
-        off();
+        if (solved.size() > 1) {
+            direction();
+            off();
+        }
         protector();
         wholeWiring();
         verdicts.sort(Comparator.comparing(Verdict::severity).reversed().thenComparing(Verdict::rule));
@@ -403,7 +406,7 @@ final class Judge {
         }
         double least = 1;
         Optional<HandlePosition> where = Optional.empty();
-        for (HandlePosition position : List.of(HandlePosition.FORWARD, HandlePosition.REVERSE)) {
+        for (HandlePosition position : solved.keySet()) {
             for (AcSolution solution :
                     List.of(in(position).standstill(), in(position).running())) {
                 if (solution.lineAmps() < 1e-3) {
@@ -433,10 +436,10 @@ final class Judge {
     }
 
     private void wholeWiring() {
-        AcSolution standstill = in(HandlePosition.OFF).standstill();
+        AcSolution standstill = in(HandlePosition.FORWARD).standstill();
         if (!standstill.nodes().same(Terminal.MOTOR_FRAME, Terminal.GROUND)) {
             say(Verdict.of(Rule.FRAME_NOT_BONDED, Severity.DANGER).at(List.of(Terminal.MOTOR_FRAME)));
-            for (HandlePosition position : HandlePosition.values()) {
+            for (HandlePosition position : solved.keySet()) {
                 double volts = in(position)
                         .standstill()
                         .potential(Terminal.MOTOR_FRAME)

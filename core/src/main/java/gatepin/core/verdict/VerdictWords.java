@@ -127,7 +127,7 @@ public record VerdictWords(String title, String words) {
                 case RUN_HALF_IDLE ->
                     words(
                             verdict.part() + " is left out " + where(),
-                            ends() + " carry nothing. Half the motor does all the work and gets hot. Join them in.");
+                            ends() + " carry nothing. The rest does all the work and gets hot. Join it in.");
                 case HALVES_OPPOSING ->
                     words(
                             "The run halves work against each other " + where(),

@@ -1,0 +1,34 @@
+package gatepin.core.format;
+
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.WiredMotor;
+import gatepin.core.machine.FittedMotor;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.verdict.RatedPoint;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A wiring as read from a file.
+ *
+ * @param machine the machine's name
+ * @param wired the motor with all that it is wired to
+ * @param fitted the fit, where the motor's values come from its plate and not from the file
+ * @param rated where the motor works as its plate says
+ * @param probes pairs between which the ohmmeter's reading is wanted
+ * @param plusIs what the plus direction looks like; not stated where the file is silent
+ */
+public record WiringFile(
+        String machine,
+        WiredMotor wired,
+        Optional<FittedMotor> fitted,
+        RatedPoint rated,
+        List<Probe> probes,
+        StatedRotation plusIs) {
+    /** Two terminals to put the meter's probes on. */
+    public record Probe(Terminal from, Terminal to) {}
+
+    public WiringFile {
+        probes = List.copyOf(probes);
+    }
+}

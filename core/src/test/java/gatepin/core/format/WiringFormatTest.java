@@ -1,0 +1,235 @@
+package gatepin.core.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import gatepin.core.Problem;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.State;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The open format: every example file, and every way to get it wrong. */
+class WiringFormatTest {
+    private static final Path EXAMPLES = Path.of("..", "docs", "formats", "examples");
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    @TempDir
+    Path folder;
+
+    static Stream<Path> examples() throws IOException {
+        return Files.list(EXAMPLES).sorted();
+    }
+
+    private static String text(String example) throws IOException {
+        return Files.readString(EXAMPLES.resolve(example + ".json"));
+    }
+
+    private static JsonNode analysed(String text) throws IOException {
+        return JSON.readTree(
+                AnalysisWriter.analyse(WiringReader.read(text).value().orElseThrow()));
+    }
+
+    private static List<String> rules(JsonNode verdicts) {
+        return verdicts.findValuesAsText("rule");
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void everyExampleIsReadAndAnalysed(Path example) throws IOException {
+        JsonNode analysis = analysed(Files.readString(example));
+
+        assertThat(analysis.path("format").asText()).isEqualTo("gatepin-analysis");
+        assertThat(analysis.path("positions")
+                        .path("forward")
+                        .path("standstill")
+                        .path("lineAmps")
+                        .asDouble())
+                .isPositive();
+        assertThat(rules(analysis)).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "apple-scratter, warn, reverses",
+        "honey-extractor, good, reverses",
+        "seed-auger, good, reverses",
+        "tapping-drill, good, reverses",
+        "hay-loft-winch, good, reverses",
+        "sorting-belt-blower, danger, run-half-idle",
+        "potters-wheel, danger, halves-opposing",
+        "tool-grinder, danger, hums"
+    })
+    void theExamplesSayWhatTheirNotesSay(String example, String worst, String rule) throws IOException {
+        JsonNode analysis = analysed(text(example));
+
+        assertThat(analysis.path("worst").asText()).isEqualTo(worst);
+        assertThat(rules(analysis)).contains(rule);
+    }
+
+    @Test
+    void aFittedMotorHasBandsAndAnOhmmeter() throws IOException {
+        JsonNode forward = analysed(text("apple-scratter")).path("positions").path("forward");
+
+        JsonNode band = forward.path("standstill").path("bands").path("lineAmps");
+        assertThat(forward.path("standstill").path("lineAmps").asDouble())
+                .isBetween(band.get(0).asDouble(), band.get(1).asDouble());
+        assertThat(forward.path("direction").asText())
+                .isEqualTo("counter-clockwise, facing the end opposite the shaft");
+        assertThat(forward.path("ohms").get(1).path("ohms").asText()).isEqualTo("OL");
+        assertThat(forward.path("ohms").get(0).path("ohms").asDouble()).isPositive();
+    }
+
+    static Stream<String[]> mistakes() {
+        return Stream.of(
+                new String[] {"/wires/0/from", "There is no terminal motor.T9", "wires.0.from", "\"motor.T9\""},
+                new String[] {"/wires/0/to", "There is no terminal switch.7", "wires.0.to", "\"switch.7\""},
+                new String[] {"/wires/0", "not one with itself", "wires.0.to", "\"motor.T5\""},
+                new String[] {"/wires/0/from", "pattern", "wires.0.from", "\"nowhere\""},
+                new String[] {
+                    "/motor/measured/startMicrofarads", "exclusive minimum", "motor.measured.startMicrofarads", "0"
+                },
+                new String[] {"/motor/measured/runOhms", "exclusive minimum", "motor.measured.runOhms", "-1.2"},
+                new String[] {"/motor/measured/runOhms", "number expected", "motor.measured.runOhms", "\"lots\""},
+                new String[] {"/motor/plate/rpm", "no speed of an induction motor", "motor.plate.rpm", "1800"},
+                new String[] {"/motor/plate/ratings/0/amps", "more than goes in", "motor.plate.ratings.0.amps", "3"},
+                new String[] {"/motor/windings/0/like", "no lead T9", "motor.windings.0.like", "\"T9\""},
+                new String[] {"/motor/leads/1/mark", "stands twice", "motor.leads.1.mark", "\"T1\""},
+                new String[] {"/switch/closed/forward/1", "stands twice", "switch.closed.forward.1", "[\"3\", \"1\"]"},
+                new String[] {"/switch/closed/forward/0/1", "no terminal 9", "switch.closed.forward.0", "[\"1\", \"9\"]"
+                },
+                new String[] {"/switch/closed/forward/0", "with itself", "switch.closed.forward.0", "[\"1\", \"1\"]"},
+                new String[] {"/switch/face/1/0", "already", "switch.face.1.0", "\"1\""},
+                new String[] {"/supply/volts", "maximum", "supply.volts", "11000"},
+                new String[] {"/version", "constant", "version", "2"},
+                new String[] {"", "not defined in the schema", "colour", "\"red\""});
+    }
+
+    @ParameterizedTest(name = "{0} {1}")
+    @MethodSource("mistakes")
+    void mistakesNameTheirPath(String path, String message, String field, String value) throws IOException {
+        JsonNode root = JSON.readTree(text("apple-scratter"));
+        set(root, field, JSON.readTree(value));
+
+        List<Problem> problems = WiringReader.read(root.toString()).problems();
+
+        assertThat(problems).anySatisfy(p -> {
+            assertThat(p.field()).isEqualTo(path);
+            assertThat(p.message()).contains(message);
+        });
+    }
+
+    private static void set(JsonNode root, String field, JsonNode value) {
+        JsonNode node = root;
+        String[] steps = field.split("\\.");
+        for (int i = 0; i < steps.length - 1; i++) {
+            node = node.isArray() ? node.get(Integer.parseInt(steps[i])) : node.path(steps[i]);
+        }
+        String last = steps[steps.length - 1];
+        if (node instanceof com.fasterxml.jackson.databind.node.ArrayNode array) {
+            array.set(Integer.parseInt(last), value);
+        } else {
+            ((ObjectNode) node).set(last, value);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "potters-wheel, motor.parts.coils.0.ohms, /motor/parts/coils/0",
+        "potters-wheel, motor.parts.capacitors.0.microfarads, /motor/parts/capacitors/0",
+        "potters-wheel, wires, ''",
+        "apple-scratter, supply, ''"
+    })
+    void whatIsMissingIsNamed(String example, String field, String path) throws IOException {
+        ObjectNode root = (ObjectNode) JSON.readTree(text(example));
+        String last = field.substring(field.lastIndexOf('.') + 1);
+        JsonNode parent = root;
+        for (String step : field.split("\\.")) {
+            if (!step.equals(last) || !parent.has(last)) {
+                parent = parent.isArray() ? parent.get(Integer.parseInt(step)) : parent.path(step);
+            }
+        }
+        ((ObjectNode) parent).remove(last);
+
+        assertThat(WiringReader.read(root.toString()).problems()).anySatisfy(p -> {
+            assertThat(p.field()).isEqualTo(path);
+            assertThat(p.message()).contains(last);
+        });
+    }
+
+    private record Ran(int status, String out, String err) {}
+
+    private Ran command(String... arguments) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ByteArrayOutputStream err = new ByteArrayOutputStream();
+        int status = CheckCommand.run(
+                arguments,
+                new PrintStream(out, true, StandardCharsets.UTF_8),
+                new PrintStream(err, true, StandardCharsets.UTF_8));
+        return new Ran(status, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void theCommandPrintsAnalysisOrNetlist() throws IOException {
+        String example = EXAMPLES.resolve("apple-scratter.json").toString();
+
+        assertThat(JSON.readTree(command(example).out()).path("worst").asText()).isEqualTo("warn");
+        Ran netlist = command("--netlist", "reverse", example);
+        assertThat(netlist.status()).isZero();
+        assertThat(netlist.out())
+                .startsWith("* Apple scratter, standstill, handle at reverse")
+                .contains(".end");
+    }
+
+    @Test
+    void theCommandRefusesWithoutAStackTrace() throws IOException {
+        JsonNode many = JSON.readTree(text("apple-scratter"));
+        var wires = (com.fasterxml.jackson.databind.node.ArrayNode) many.path("wires");
+        IntStream.range(0, 10_000).forEach(i -> wires.add(wires.get(0)));
+        String manyText = many.toString();
+        for (String[] bad : new String[][] {
+            {manyText, "/wires"},
+            {"{\"format\": NaN}", "line 1, column"},
+            {"{\"a\": 1, \"a\": 2}", "Duplicate"},
+            {"[]", "object expected"},
+            {"", "/"},
+            {"[".repeat(5000), "nesting depth"},
+            {" ".repeat(WiringReader.MOST_BYTES + 1), "at most 1000000"}
+        }) {
+            Path file = Files.writeString(folder.resolve("bad.json"), bad[0]);
+            Ran ran = command(file.toString());
+            assertThat(ran.status()).isEqualTo(1);
+            assertThat(ran.out()).isEmpty();
+            assertThat(ran.err()).contains("bad.json: ").contains(bad[1]).doesNotContain("Exception", "\tat ");
+            assertThat(ran.err().lines().count()).isLessThanOrEqualTo(21);
+        }
+        assertThat(command("no-such-file.json").err()).contains("cannot be read");
+        Files.write(folder.resolve("latin.json"), new byte[] {'{', (byte) 0xfc, '}'});
+        assertThat(command(folder.resolve("latin.json").toString()).err()).contains("UTF-8");
+        assertThat(command().status()).isEqualTo(2);
+        assertThat(command("--netlist", "sideways", "x").status()).isEqualTo(2);
+    }
+
+    @Test
+    void aNetlistMetersEveryPart() throws IOException {
+        WiringFile file = WiringReader.read(text("seed-auger")).value().orElseThrow();
+        SpiceNetlist netlist = SpiceNetlist.standstill(file.wired(), State.atRest(HandlePosition.FORWARD), "x");
+
+        assertThat(netlist.ammeters().keySet())
+                .contains("L1", "L2", "run 1", "start 1", "start capacitor", "run capacitor");
+    }
+}
