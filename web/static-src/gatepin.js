@@ -17,7 +17,7 @@ document.addEventListener('alpine:init', () => {
       this.$root.querySelectorAll('.handle button').forEach((b) => {
         b.setAttribute('aria-pressed', String(b.value === position));
       });
-      this.$root.querySelectorAll('[data-only-at]').forEach((part) => { part.hidden = part.dataset.onlyAt !== position; });
+      this.$root.querySelectorAll('[data-only-at]').forEach((part) => { part.hidden = !part.dataset.onlyAt.split(' ').includes(position); });
     },
     press(event) { this.throwTo(event.currentTarget.value); },
     key(event) {
@@ -142,7 +142,7 @@ document.addEventListener('alpine:init', () => {
     key(event) {
       if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
       if (event.key === '?') { this.$refs.keys.showModal(); event.preventDefault(); return; }
-      if (event.key === 'p' || event.key === 'P') { this.follow('[data-key="p"]', event); }
+      if (/^[pu]$/i.test(event.key)) this.follow(`[data-key="${event.key.toLowerCase()}"]`, event);
       if (event.key === '[') this.follow('[data-key="["]', event);
       if (event.key === ']') this.follow('[data-key="]"]', event);
       if (event.key === 'Enter' && event.target === document.body) this.follow('[data-key="enter"]', event);

@@ -1,8 +1,17 @@
 package gatepin.core.diagram;
 
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Flow;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Wire;
+import gatepin.core.circuit.Wiring;
+import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -41,6 +50,35 @@ public record Connection(
                 interchange(line2),
                 joined.stream().map(this::interchange).toList(),
                 swap);
+    }
+
+    /**
+     * The connection without a switch: lines and splices straight on the leads, the frame grounded.
+     *
+     * @param leads the motor's leads
+     * @param supply the supply it hangs on
+     */
+    public Wiring direct(Leads leads, Supply supply) {
+        List<Wire> wires = new ArrayList<>();
+        line1.forEach(l -> wires.add(new Wire(Terminal.motor(l), Terminal.L1, Wire.Run.MOTOR_CABLE)));
+        line2.forEach(l -> wires.add(new Wire(Terminal.motor(l), Terminal.L2, Wire.Run.MOTOR_CABLE)));
+        int splice = 0;
+        for (SortedSet<String> group : joined) {
+            Terminal nut = Terminal.splice("S" + ++splice);
+            group.forEach(l -> wires.add(new Wire(Terminal.motor(l), nut, Wire.Run.MOTOR_BOX)));
+        }
+        wires.add(new Wire(Terminal.MOTOR_FRAME, Terminal.GROUND, Wire.Run.MOTOR_CABLE));
+        return new Wiring(leads.terminals(), leads.windings(), new ContactChart(List.of(), Map.of()), supply, wires);
+    }
+
+    /** How many run halves lie in series between the lines: 2 in a high-voltage connection, else 1. */
+    public int runHalvesInSeries(Leads leads, Supply supply) {
+        return Flow.of(direct(leads, supply), HandlePosition.FORWARD).paths().stream()
+                .mapToInt(path -> (int) path.stream()
+                        .filter(l -> l.winding().circuit() == Winding.Circuit.RUN)
+                        .count())
+                .max()
+                .orElse(1);
     }
 
     private SortedSet<String> interchange(SortedSet<String> group) {

@@ -14,12 +14,12 @@ import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Circuit;
-import gatepin.core.machine.CodeLetter;
 import gatepin.core.machine.Copper;
 import gatepin.core.machine.FittedMotor;
-import gatepin.core.machine.MotorFamily;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.verdict.RatedPoint;
 import java.util.ArrayList;
@@ -96,7 +96,12 @@ final class MotorReader {
                 output + " " + unit,
                 ratings,
                 plate.path("hertz").asInt(),
-                plate.path("rpm").asInt());
+                plate.path("rpm").asInt(),
+                new Plate.Extras(
+                        MotorFamily.of(node.path("family").asText("")),
+                        CodeLetter.of(plate.path("code").asText("")),
+                        number(node.path("measured"), "startMicrofarads"),
+                        number(node.path("measured"), "runMicrofarads")));
     }
 
     private static Optional<Double> number(JsonNode node, String field) {
@@ -129,17 +134,8 @@ final class MotorReader {
         if (windings.stream().noneMatch(w -> w.circuit() == Circuit.RUN)) {
             problem("/motor/windings", "", "There is no run winding. A motor has at least one.");
         }
-        Given given = Given.of(
-                plate,
-                MotorFamily.valueOf(
-                        node.path("family").asText().toUpperCase(Locale.ROOT).replace('-', '_')),
-                CodeLetter.of(node.path("plate").path("code").asText("")));
         JsonNode measured = node.path("measured");
-        given = given.measured(
-                number(measured, "runOhms"),
-                number(measured, "startOhms"),
-                number(measured, "startMicrofarads"),
-                number(measured, "runMicrofarads"));
+        Given given = Given.of(plate, 1).measured(number(measured, "runOhms"), number(measured, "startOhms"));
         Reading<FittedMotor> fit = PlateFit.fit(given);
         fit.problems().forEach(p -> problem(pathOf(p.field()), p.value(), p.message()));
         if (!problems.isEmpty()) {

@@ -14,7 +14,7 @@ import java.util.function.ToDoubleFunction;
  */
 public record FittedMotor(PlateFit.Given given, MotorValues values, List<Spread> spreads, List<Residual> residuals) {
     /** Nine of ten lie within this many standard deviations of a normal distribution. */
-    private static final double NINE_OF_TEN = 1.645;
+    public static final double NINE_OF_TEN = 1.645;
     /** What linear magnetics and a one-cage rotor may be off by in any figure, whatever the data say. */
     private static final double MODEL_ERROR = 0.06;
 

@@ -11,6 +11,7 @@ import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.plate.MotorFamily;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -17,6 +17,8 @@ import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.WiredMotor;
 import gatepin.core.machine.FittedMotor.Residual;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -96,28 +98,43 @@ public final class PlateFit {
             return outputWatts / (rpm * Math.PI / 30);
         }
 
-        /** The same with what was measured or read off the capacitors. */
-        public Given measured(
-                Optional<Double> run, Optional<Double> start, Optional<Double> startUf, Optional<Double> runUf) {
-            return new Given(family, outputWatts, volts, amps, hertz, rpm, poles, code, run, start, startUf, runUf);
-        }
-
-        /** What a plate states at its lower voltage, with nothing measured. */
-        public static Given of(Plate plate, MotorFamily family, Optional<CodeLetter> code) {
-            Plate.Rating low = plate.ratings().get(0);
+        /** The same with windings that were measured. */
+        public Given measured(Optional<Double> run, Optional<Double> start) {
             return new Given(
                     family,
+                    outputWatts,
+                    volts,
+                    amps,
+                    hertz,
+                    rpm,
+                    poles,
+                    code,
+                    run,
+                    start,
+                    startMicrofarads,
+                    runMicrofarads);
+        }
+
+        /**
+         * What a plate states at its lowest voltage.
+         *
+         * @param inSeries how many run halves that voltage finds in series: 1 where it is the lower one of two
+         */
+        public static Given of(Plate plate, int inSeries) {
+            Plate.Rating low = plate.ratings().get(0);
+            return new Given(
+                    plate.likelyFamily(),
                     plate.ratedOutputWatts(),
-                    low.volts(),
-                    low.amps(),
+                    (double) low.volts() / inSeries,
+                    low.amps().map(a -> a * inSeries),
                     plate.hertz(),
                     plate.rpm(),
                     plate.poles(),
-                    code,
+                    plate.extras().code(),
                     Optional.empty(),
                     Optional.empty(),
-                    Optional.empty(),
-                    Optional.empty());
+                    plate.extras().startMicrofarads(),
+                    plate.extras().runMicrofarads());
         }
     }
 

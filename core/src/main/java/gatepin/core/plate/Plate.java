@@ -11,10 +11,30 @@ import java.util.Optional;
  * @param ratings volts with their amps, lowest voltage first; never empty
  * @param hertz rated frequency, Hz
  * @param rpm rated speed, 1/min
+ * @param extras what else it says, or what was seen on the motor
  */
-public record Plate(double ratedOutputWatts, String outputAsWritten, List<Rating> ratings, int hertz, int rpm) {
+public record Plate(
+        double ratedOutputWatts, String outputAsWritten, List<Rating> ratings, int hertz, int rpm, Extras extras) {
     /** One horsepower in watts (mechanical horsepower). */
     public static final double WATTS_PER_HP = 745.7;
+
+    /**
+     * What many plates leave out.
+     *
+     * @param family the family, as stated or as known from humps and click
+     * @param code locked-rotor code letter
+     * @param startMicrofarads start capacitor, µF
+     * @param runMicrofarads run capacitor, µF
+     */
+    public record Extras(
+            Optional<MotorFamily> family,
+            Optional<CodeLetter> code,
+            Optional<Double> startMicrofarads,
+            Optional<Double> runMicrofarads) {
+        /** Nothing of it is known. */
+        public static final Extras NONE =
+                new Extras(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
 
     /**
      * One voltage of the plate.
@@ -26,6 +46,17 @@ public record Plate(double ratedOutputWatts, String outputAsWritten, List<Rating
 
     public Plate {
         ratings = List.copyOf(ratings);
+    }
+
+    /** The family: as known, or as the capacitors say, or else the commonest one. */
+    public MotorFamily likelyFamily() {
+        return extras.family().orElseGet(() -> {
+            boolean start = extras.startMicrofarads().isPresent();
+            boolean run = extras.runMicrofarads().isPresent();
+            return start && run
+                    ? MotorFamily.CAPACITOR_START_CAPACITOR_RUN
+                    : run ? MotorFamily.PERMANENT_SPLIT_CAPACITOR : MotorFamily.CAPACITOR_START;
+        });
     }
 
     /** The number of poles whose synchronous speed lies next above the rated speed. */

@@ -32,6 +32,10 @@ public final class PlateReader {
      * @param highAmps amps at that voltage, may be blank
      * @param hertz 50 or 60
      * @param rpm rated speed
+     * @param family the key of a family, blank where it is not known
+     * @param code code letter, may be blank
+     * @param startMicrofarads start capacitor, may be blank
+     * @param runMicrofarads run capacitor, may be blank
      */
     public record Typed(
             String output,
@@ -41,7 +45,24 @@ public final class PlateReader {
             String highVolts,
             String highAmps,
             String hertz,
-            String rpm) {}
+            String rpm,
+            String family,
+            String code,
+            String startMicrofarads,
+            String runMicrofarads) {
+        /** A plate that says nothing of family, code letter and capacitors. */
+        public Typed(
+                String output,
+                String outputUnit,
+                String lowVolts,
+                String lowAmps,
+                String highVolts,
+                String highAmps,
+                String hertz,
+                String rpm) {
+            this(output, outputUnit, lowVolts, lowAmps, highVolts, highAmps, hertz, rpm, "", "", "", "");
+        }
+    }
 
     /** Reads a plate. Problems carry the names of the fields of {@link Typed}. */
     public static Reading<Plate> read(Typed typed) {
@@ -78,6 +99,7 @@ public final class PlateReader {
         if (high.isEmpty() && highAmps.isPresent() && typed.highVolts().isBlank()) {
             problems.add(new Problem("highVolts", "", "There are amps for a second voltage, but no second voltage."));
         }
+        Plate.Extras extras = extras(typed);
         if (!problems.isEmpty()) {
             return Reading.failed(problems);
         }
@@ -89,9 +111,62 @@ public final class PlateReader {
                 typed.output().strip() + (kilowatts ? " kW" : " hp"),
                 ratings,
                 hertz.orElseThrow(),
-                rpm.orElseThrow());
+                rpm.orElseThrow(),
+                extras);
         impossible(plate, typed);
         return problems.isEmpty() ? Reading.of(plate) : Reading.failed(problems);
+    }
+
+    private Plate.Extras extras(Typed typed) {
+        Optional<MotorFamily> family = MotorFamily.of(typed.family());
+        if (family.isEmpty() && !typed.family().isBlank()) {
+            problems.add(new Problem("family", typed.family(), "Choose one of the families listed, or “not known”."));
+        }
+        Optional<CodeLetter> code = CodeLetter.of(typed.code());
+        if (code.isEmpty() && !typed.code().isBlank()) {
+            problems.add(new Problem(
+                    "code",
+                    typed.code(),
+                    "“" + typed.code().strip() + "” is no code letter: they run from A to V, without I, O and Q."));
+        }
+        Optional<Double> start = microfarads("startMicrofarads", typed.startMicrofarads());
+        Optional<Double> run = microfarads("runMicrofarads", typed.runMicrofarads());
+        family.ifPresent(known -> {
+            if (start.isPresent() && !known.hasStartCapacitor()) {
+                problems.add(new Problem(
+                        "startMicrofarads",
+                        typed.startMicrofarads(),
+                        "A motor that is " + known.words() + " has no start capacitor. Leave this empty, or choose"
+                                + " another family."));
+            }
+            if (run.isPresent() && !known.hasRunCapacitor()) {
+                problems.add(new Problem(
+                        "runMicrofarads",
+                        typed.runMicrofarads(),
+                        "A motor that is " + known.words() + " has no run capacitor. Leave this empty, or choose"
+                                + " another family."));
+            }
+        });
+        return new Plate.Extras(family, code, start, run);
+    }
+
+    /** A capacitor as stamped; "MFD", "mF" and "MF" on a motor mean microfarads (common practice). */
+    private Optional<Double> microfarads(String field, String typed) {
+        String text = typed.strip().replaceFirst("(?i)\\s*([µμu]f|mfd|mf)$", "").replace(',', '.');
+        if (text.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            double value = Double.parseDouble(text);
+            if (value >= 0.5 && value <= 2000) {
+                return Optional.of(value);
+            }
+            problems.add(new Problem(
+                    field, typed, typed.strip() + " is out of range: motor capacitors have 0.5 to 2000 µF."));
+        } catch (NumberFormatException e) {
+            problems.add(new Problem(field, typed, "“" + typed.strip() + "” is no capacitance, such as 300."));
+        }
+        return Optional.empty();
     }
 
     /** A plate cannot state more out than in, nor a speed at or above synchronous. */

@@ -8,6 +8,15 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.Problem;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.State;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.PlateFit;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.Planner;
+import gatepin.core.plan.SampleMotors;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
+import gatepin.core.rotation.StatedRotation;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -15,6 +24,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -169,6 +179,38 @@ class WiringFormatTest {
             assertThat(p.field()).isEqualTo(path);
             assertThat(p.message()).contains(last);
         });
+    }
+
+    @ParameterizedTest
+    @MethodSource("gatepin.core.plan.PlannerTest#everyMotorOnEverySwitch")
+    void whatIsWrittenReadsBackTheSame(SampleMotors motor, SwitchKind kind) {
+        Plate plate = new Plate(
+                559.275,
+                "0.75 hp",
+                List.of(new Plate.Rating(115, Optional.of(13.8)), new Plate.Rating(230, Optional.of(6.9))),
+                60,
+                1725,
+                new Plate.Extras(
+                        Optional.of(MotorFamily.CAPACITOR_START),
+                        CodeLetter.of("K"),
+                        Optional.of(300.0),
+                        Optional.empty()));
+        for (Plan plan : Planner.search(motor.on(kind)).plans()) {
+            String text = WiringWriter.write(
+                    "Machine", plate, motor.leads(), Optional.of(kind), plan.wiring(), StatedRotation.NOT_STATED);
+
+            WiringFile read = WiringReader.read(text).value().orElseThrow();
+
+            assertThat(read.wired().wires()).isEqualTo(plan.wires());
+            assertThat(read.wired().chart()).isEqualTo(kind.chart());
+            assertThat(read.wired().supply()).isEqualTo(motor.supply());
+            assertThat(read.wired().motor())
+                    .isEqualTo(PlateFit.fit(PlateFit.Given.of(plate, 1))
+                            .value()
+                            .orElseThrow()
+                            .values()
+                            .motor(motor.leads()));
+        }
     }
 
     private record Ran(int status, String out, String err) {}

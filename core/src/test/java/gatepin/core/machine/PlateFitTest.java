@@ -13,6 +13,8 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.MotorFamily;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;

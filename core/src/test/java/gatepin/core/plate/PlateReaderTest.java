@@ -73,4 +73,52 @@ class PlateReaderTest {
         assertThat(plate.efficiencyTimesPowerFactor(plate.at(230).orElseThrow()))
                 .hasValueSatisfying(v -> assertThat(v).isCloseTo(0.352, within(0.001)));
     }
+
+    private static Reading<Plate> extras(String family, String code, String start, String run) {
+        return PlateReader.read(
+                new PlateReader.Typed("3/4", "hp", "115", "13.8", "", "", "60", "1725", family, code, start, run));
+    }
+
+    @Test
+    void familyCodeAndCapacitorsAreRead() {
+        Plate plate = extras("capacitor-start", "k", "300 MFD", "").value().orElseThrow();
+
+        assertThat(plate.extras().code()).contains(CodeLetter.K);
+        assertThat(plate.extras().startMicrofarads()).contains(300.0);
+        assertThat(plate.likelyFamily()).isEqualTo(MotorFamily.CAPACITOR_START);
+    }
+
+    @ParameterizedTest(name = "{0} and {1} µF: {2}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "''  | ''      | CAPACITOR_START",
+                "300 | ''      | CAPACITOR_START",
+                "300 | 30      | CAPACITOR_START_CAPACITOR_RUN",
+                "''  | 12,5 uF | PERMANENT_SPLIT_CAPACITOR"
+            })
+    void theCapacitorsTellTheFamilyWhereNobodyDid(String start, String run, MotorFamily likely) {
+        assertThat(extras("", "", start, run).value().orElseThrow().likelyFamily())
+                .isEqualTo(likely);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "steam           | ''   | ''   | ''  | family           | Choose one",
+                "capacitor-start | I    | ''   | ''  | code             | no code letter",
+                "capacitor-start | ''   | none | ''  | startMicrofarads | no capacitance",
+                "capacitor-start | ''   | 0    | ''  | startMicrofarads | out of range",
+                "capacitor-start | ''   | NaN  | ''  | startMicrofarads | out of range",
+                "split-phase     | ''   | 300  | ''  | startMicrofarads | has no start capacitor",
+                "capacitor-start | ''   | ''   | 12  | runMicrofarads   | has no run capacitor"
+            })
+    void extrasThatCannotBeAreRefusedByTheirField(
+            String family, String code, String start, String run, String field, String message) {
+        assertThat(extras(family, code, start, run).problems()).singleElement().satisfies(p -> {
+            assertThat(p.field()).isEqualTo(field);
+            assertThat(p.message()).contains(message);
+        });
+    }
 }

@@ -47,7 +47,7 @@ public class DemoShops implements ApplicationRunner {
                 orchard,
                 "Apple scratter",
                 "Capacitor start, six leads. Reverses to clear jams.",
-                "3/4 hp 115 13.8 230 6.9 60 1725");
+                "3/4 hp 115 13.8 230 6.9 60 1725 capacitor-start K 300 _");
         diagram(
                 scratter,
                 Supply.Kind.TWO_HOT,
@@ -61,22 +61,30 @@ public class DemoShops implements ApplicationRunner {
                 orchard,
                 "Honey extractor",
                 "Gearmotor with one oil-filled capacitor, no click. Four wires in two colour pairs.",
-                "1/8 hp 115 2.1 - - 60 1650");
+                "1/8 hp 115 2.1 _ _ 60 1650 permanent-split-capacitor _ _ 10");
         job(
                 orchard,
                 "Seed auger",
                 "Two humps, two contactors and a push-button box. 60 m from the panel.",
-                "2 hp 115 24 230 12 60 1740");
-        job(orchard, "Tapping drill", "Split phase, cam switch without a chart.", "1/2 hp 115 8.8 - - 60 1725");
+                "2 hp 115 24 230 12 60 1740 capacitor-start-capacitor-run _ 560 40");
+        job(
+                orchard,
+                "Tapping drill",
+                "Split phase, cam switch without a chart.",
+                "1/2 hp 115 8.8 _ _ 60 1725 split-phase _ _ _");
         job(orchard, "Sorting-belt blower", "Five wires, no marks left, plate unreadable.", "");
-        job(orchard, "Hay-loft winch", "Drum that springs back to the middle.", "1 hp 115 14.8 230 7.4 60 1725");
+        job(
+                orchard,
+                "Hay-loft winch",
+                "Drum that springs back to the middle.",
+                "1 hp 115 14.8 230 7.4 60 1725 capacitor-start _ _ _");
         job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
         long pottery = shop("Tern Quay Pottery", Region.IEC);
         job(
                 pottery,
                 "Potter's wheel",
                 "IEC marks on a stud board, links landed by somebody else.",
-                "0.37 kW 230 2.9 - - 50 1420");
+                "0.37 kW 230 2.9 _ _ 50 1420 capacitor-start _ _ _");
     }
 
     private long shop(String name, Region region) {
@@ -86,12 +94,16 @@ public class DemoShops implements ApplicationRunner {
         return id;
     }
 
-    /** Opens a job; a plate is written as output, unit, volts, amps, volts, amps, hertz, rpm, with - for nothing. */
+    /**
+     * Opens a job; a plate is written as output, unit, volts, amps, volts, amps, hertz, rpm, family, code letter, start
+     * and run capacitor, with _ for nothing.
+     */
     private long job(long shop, String machine, String note, String plate) {
         long id = desk.newJob(shop, machine, note).value().orElseThrow();
         if (!plate.isEmpty()) {
-            String[] f = plate.replace("-", "").split(" ", -1);
-            PlateReader.Typed typed = new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7]);
+            String[] f = plate.replace("_", "").split(" ", -1);
+            PlateReader.Typed typed =
+                    new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11]);
             desk.savePlate(id, 0, typed, PlateReader.read(typed).value().orElseThrow());
             desk.pull(id, Gate.PLATE, "");
         }

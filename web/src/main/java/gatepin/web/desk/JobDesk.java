@@ -14,6 +14,8 @@ import gatepin.core.job.Lane.Pin;
 import gatepin.core.machine.Leads;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.WorkingOrder;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.store.JobStore;
@@ -104,11 +106,15 @@ public class JobDesk {
                 ratings.size() < 2 ? "" : "" + ratings.get(1).volts(),
                 ratings.size() < 2 ? "" : plain(ratings.get(1).amps()),
                 motor.hertz() == 0 ? "" : "" + motor.hertz(),
-                motor.rpm() == 0 ? "" : "" + motor.rpm());
+                motor.rpm() == 0 ? "" : "" + motor.rpm(),
+                motor.extras().family().map(MotorFamily::key).orElse(""),
+                motor.extras().code().map(CodeLetter::name).orElse(""),
+                plain(motor.extras().startMicrofarads().map(BigDecimal::valueOf)),
+                plain(motor.extras().runMicrofarads().map(BigDecimal::valueOf)));
     }
 
-    private static String plain(Optional<BigDecimal> amps) {
-        return amps.map(a -> a.stripTrailingZeros().toPlainString()).orElse("");
+    private static String plain(Optional<BigDecimal> number) {
+        return number.map(a -> a.stripTrailingZeros().toPlainString()).orElse("");
     }
 
     /** Opens a job for a new machine; gives its id, or what is wrong with the name. */
@@ -155,14 +161,7 @@ public class JobDesk {
                 .map(r -> new Rating(r.volts(), r.amps().map(BigDecimal::valueOf)))
                 .toList();
         boolean kilowatts = typed.outputUnit().equalsIgnoreCase("kW");
-        motors.savePlate(
-                before.motor().id(),
-                version,
-                typed.output().strip(),
-                kilowatts ? "kW" : "hp",
-                plate.hertz(),
-                plate.rpm(),
-                ratings);
+        motors.savePlate(before.motor().id(), version, typed.output().strip(), kilowatts ? "kW" : "hp", plate, ratings);
         List<Change> changes = new ArrayList<>();
         if (!before.plate().equals(Optional.of(plate))) {
             changes.add(new Change(Fact.PLATE, "the plate was read anew"));

@@ -15,8 +15,14 @@ import java.util.Optional;
  * @param gear the switch; none where a bare connection is drawn
  * @param wiring the wiring that the engine computed on
  * @param wires the wires in the order of the wire list
+ * @param flags what was found, to be shown beside what it is about
  */
-public record Bench(Leads leads, Optional<SwitchKind> gear, Wiring wiring, List<Wire> wires) {
+public record Bench(Leads leads, Optional<SwitchKind> gear, Wiring wiring, List<Wire> wires, List<Flag> flags) {
+    /** A bench without flags. */
+    public Bench(Leads leads, Optional<SwitchKind> gear, Wiring wiring, List<Wire> wires) {
+        this(leads, gear, wiring, wires, List.of());
+    }
+
     Optional<Supply> supply() {
         return Optional.of(wiring.supply());
     }

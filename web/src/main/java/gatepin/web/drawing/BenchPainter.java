@@ -29,6 +29,7 @@ import java.util.function.Function;
 /** Lays the wires on a sheet and gives every part its state in each handle position, from the engine's own model. */
 final class BenchPainter {
     private static final int BESIDE = 7;
+    private static final int FLAG_PITCH = 19;
 
     private final Bench bench;
     private final Sheet sheet;
@@ -66,7 +67,24 @@ final class BenchPainter {
                 coils(),
                 traces,
                 List.copyOf(sheet.splices),
-                joints(routes, paths));
+                joints(routes, paths),
+                marks());
+    }
+
+    /** Flags stand at the upper right corner of what they are about, where no wire comes in; several side by side. */
+    private List<Drawing.Mark> marks() {
+        List<Drawing.Mark> marks = new ArrayList<>();
+        Map<Terminal, Integer> taken = new HashMap<>();
+        for (Flag flag : bench.flags()) {
+            for (Terminal terminal : flag.terminals()) {
+                sheet.corner(terminal).ifPresent(corner -> {
+                    int before = taken.merge(terminal, 1, Integer::sum) - 1;
+                    marks.add(new Drawing.Mark(
+                            flag.number(), flag.kind(), flag.at(), corner.x() - FLAG_PITCH * before, corner.y()));
+                });
+            }
+        }
+        return marks;
     }
 
     private Spot spot(Terminal terminal) {

@@ -15,6 +15,7 @@ import java.util.List;
  * @param traces wires, those drawn last lie on top
  * @param splices wire nuts
  * @param joints dots where wires that share a terminal part
+ * @param marks numbered flags beside what a finding is about
  */
 public record Drawing(
         String shape,
@@ -27,7 +28,8 @@ public record Drawing(
         List<Coil> coils,
         List<Trace> traces,
         List<Splice> splices,
-        List<Joint> joints) {
+        List<Joint> joints,
+        List<Mark> marks) {
 
     /** What a part carries with the handle in each position: "run", "start", "ground", "idle", with "hot" in OFF. */
     public record States(String forward, String off, String reverse) {
@@ -70,6 +72,9 @@ public record Drawing(
 
     /** A wire nut. */
     public record Splice(String mark, String path, int textX, int textY) {}
+
+    /** A numbered flag; {@code at} names the handle positions it shows in, blank for all. */
+    public record Mark(int number, String kind, String at, int x, int y) {}
 
     /** A dot where wires part. */
     public record Joint(int x, int y) {}

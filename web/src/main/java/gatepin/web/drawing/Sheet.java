@@ -8,9 +8,11 @@ import gatepin.web.drawing.Drawing.Tag;
 import gatepin.web.drawing.Router.Heading;
 import gatepin.web.drawing.Router.Port;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Where everything of a picture sits, before the wires are laid. All places are on the grid. */
 final class Sheet {
@@ -38,6 +40,8 @@ final class Sheet {
     final List<Stud> studs = new ArrayList<>();
     final List<Splice> splices = new ArrayList<>();
     final Map<Terminal, Spot> spots = new LinkedHashMap<>();
+    /** The upper right corner of each tag and stud, in pixels. */
+    final Map<Terminal, Router.Cell> corners = new HashMap<>();
     /** Where the humps of the windings stand: x in a wide sheet, y in a tall one, in pixels. */
     int coilLine;
 
@@ -60,6 +64,11 @@ final class Sheet {
             throw new IllegalStateException("the sheet has no place for " + terminal);
         }
         return spot;
+    }
+
+    /** Where a flag about a terminal stands; empty where the sheet does not show it. */
+    Optional<Router.Cell> corner(Terminal terminal) {
+        return Optional.ofNullable(corners.get(terminal));
     }
 
     boolean isTall() {
@@ -95,6 +104,7 @@ final class Sheet {
                 split ? left + 10 : left + w / 2,
                 left + w - 8,
                 top + h / 2 + 6));
+        corners.put(terminal, new Router.Cell(left + w - 4, top));
         List<Port> ports = new ArrayList<>();
         ports.add(Port.beside(x, y, side));
         spots.put(terminal, new Spot(x, y, ports));
@@ -102,6 +112,7 @@ final class Sheet {
 
     void stud(Terminal terminal, int x, int y, List<Heading> open) {
         studs.add(new Stud(x * unit, y * unit, terminal.mark()));
+        corners.put(terminal, new Router.Cell(x * unit + 13, y * unit - 13));
         List<Port> ports = open.stream().map(h -> Port.beside(x, y, h)).toList();
         router.block(x, y, x, y);
         for (Heading h : Heading.values()) {

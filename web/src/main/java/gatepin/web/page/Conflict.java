@@ -25,6 +25,10 @@ public record Conflict(String field, String theirs, String yours) {
         compare(conflicts, "Amps at the higher volts", yours.highAmps(), theirs.highAmps());
         compare(conflicts, "Hertz", yours.hertz(), theirs.hertz());
         compare(conflicts, "Rpm", yours.rpm(), theirs.rpm());
+        compare(conflicts, "Family", yours.family(), theirs.family());
+        compare(conflicts, "Code letter", yours.code(), theirs.code());
+        compare(conflicts, "Start capacitor", yours.startMicrofarads(), theirs.startMicrofarads());
+        compare(conflicts, "Run capacitor", yours.runMicrofarads(), theirs.runMicrofarads());
         return conflicts;
     }
 

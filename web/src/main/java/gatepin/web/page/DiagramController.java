@@ -2,28 +2,29 @@ package gatepin.web.page;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wiring;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Leads;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
+import gatepin.web.desk.Engine;
+import gatepin.web.desk.Engine.OnBench;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
+import gatepin.web.drawing.Flag;
 import gatepin.web.store.MotorStore;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.StaleEdit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.SortedSet;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.stereotype.Controller;
@@ -41,11 +42,13 @@ class DiagramController {
     private final JobDesk desk;
     private final JobPages pages;
     private final MotorStore motors;
+    private final Engine engine;
 
-    DiagramController(JobDesk desk, JobPages pages, MotorStore motors) {
+    DiagramController(JobDesk desk, JobPages pages, MotorStore motors, Engine engine) {
         this.desk = desk;
         this.pages = pages;
         this.motors = motors;
+        this.engine = engine;
     }
 
     @GetMapping("/jobs/{id}/diagram")
@@ -73,30 +76,50 @@ class DiagramController {
                     .filter(s -> s.volts() == volts)
                     .orElse(new Supply(volts, 60, Supply.Kind.HOT_AND_NEUTRAL));
             model.addAttribute("column", c);
-            model.addAttribute("asPlate", draw(file.leads(), c.connection(), supply));
-            model.addAttribute("opposite", draw(file.leads(), c.connection().reversed(), supply));
+            // the engine speaks of the column the job runs on
+            boolean chosen = file.supply().equals(Optional.of(supply));
+            Wiring asPlate = c.connection().direct(file.leads(), supply);
+            Wiring opposite = c.connection().reversed().direct(file.leads(), supply);
+            Optional<OnBench> forward = chosen ? engine.bench(file, asPlate) : Optional.empty();
+            Optional<OnBench> reverse = chosen ? engine.bench(file, opposite) : Optional.empty();
+            model.addAttribute("asPlate", draw(file.leads(), asPlate, forward));
+            model.addAttribute("opposite", draw(file.leads(), opposite, reverse));
+            if (forward.isPresent() && reverse.isPresent()) {
+                model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
+                model.addAttribute(
+                        "findings",
+                        bothWays(
+                                forward.orElseThrow().analysis(),
+                                reverse.orElseThrow().analysis()));
+            } else {
+                model.addAttribute("turns", Turn.stated(c.rotation()));
+            }
         });
         return "diagram";
     }
 
-    /** A bare connection: the leads, what they are joined with, and the lines. */
-    private static List<Drawing> draw(Leads leads, Connection connection, Supply supply) {
-        List<Wire> wires = new ArrayList<>();
-        connection.line1().forEach(l -> wires.add(wire(l, Terminal.L1)));
-        connection.line2().forEach(l -> wires.add(wire(l, Terminal.L2)));
-        int splice = 0;
-        for (SortedSet<String> group : connection.joined()) {
-            Terminal nut = Terminal.splice("S" + ++splice);
-            group.forEach(l -> wires.add(new Wire(Terminal.motor(l), nut, Wire.Run.MOTOR_BOX)));
+    /** What the engine says of the connection, and whether the interchange really reverses it. */
+    private static List<Finding> bothWays(Analysis forward, Analysis reverse) {
+        List<Finding> findings = new ArrayList<>();
+        Way way = forward.in(HandlePosition.FORWARD).way();
+        Way back = reverse.in(HandlePosition.FORWARD).way();
+        if (way != Way.NONE && back != Way.NONE) {
+            findings.add(
+                    way == back.opposite()
+                            ? Finding.good("Interchanging really reverses it", "Computed from the windings.")
+                            : Finding.bad(
+                                    "Interchanging these two does not reverse it",
+                                    "The shaft turns the same way before and after. Read the diagram again."));
         }
-        wires.add(new Wire(Terminal.MOTOR_FRAME, Terminal.GROUND, Wire.Run.MOTOR_CABLE));
-        Wiring wiring =
-                new Wiring(leads.terminals(), leads.windings(), new ContactChart(List.of(), Map.of()), supply, wires);
-        return new Bench(leads, Optional.empty(), wiring, wires).draw();
+        Findings.of(forward).findings().forEach(f -> findings.add(f.in(HandlePosition.FORWARD)));
+        Findings.of(reverse).findings().forEach(f -> findings.add(f.in(HandlePosition.REVERSE)));
+        return findings;
     }
 
-    private static Wire wire(String lead, Terminal line) {
-        return new Wire(Terminal.motor(lead), line, Wire.Run.MOTOR_CABLE);
+    /** A bare connection: the leads, what they are joined with, and the lines. */
+    private static List<Drawing> draw(Leads leads, Wiring wiring, Optional<OnBench> bench) {
+        List<Flag> flags = bench.map(b -> Findings.of(b.analysis()).flags()).orElse(List.of());
+        return new Bench(leads, Optional.empty(), wiring, wiring.wires(), flags).draw();
     }
 
     @PostMapping("/jobs/{id}/diagram")

@@ -6,8 +6,10 @@ package gatepin.web.page;
  * @param level how it stands
  * @param title the finding as a sentence a person can act on
  * @param words one line of why
+ * @param at the handle positions it is about, by their words; blank where it holds in all
+ * @param flag the number of its flag in the drawing; 0 where it has none
  */
-public record Finding(Level level, String title, String words) {
+public record Finding(Level level, String title, String words, String at, int flag) {
     /** How a finding stands. */
     public enum Level {
         GOOD,
@@ -17,6 +19,10 @@ public record Finding(Level level, String title, String words) {
         public String word() {
             return name().toLowerCase(java.util.Locale.ROOT);
         }
+    }
+
+    private Finding(Level level, String title, String words) {
+        this(level, title, words, "", 0);
     }
 
     static Finding good(String title, String words) {
@@ -29,5 +35,10 @@ public record Finding(Level level, String title, String words) {
 
     static Finding bad(String title, String words) {
         return new Finding(Level.BAD, title, words);
+    }
+
+    /** The same finding, shown in one handle position only. */
+    Finding in(gatepin.core.circuit.HandlePosition position) {
+        return new Finding(level, title, words, position.word(), flag);
     }
 }

@@ -2,9 +2,9 @@ package gatepin.web.page;
 
 import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
@@ -48,46 +48,32 @@ final class PlanWords {
         return String.join(", ", words);
     }
 
-    static List<Finding> findings(Plan plan, Swap swap) {
-        List<Finding> findings = new ArrayList<>();
-        Supply supply = plan.wiring().supply();
-        findings.add(
-                Finding.good(
-                        "Runs both ways",
-                        swap.first() + " and " + swap.second()
-                                + " change places between FORWARD and REVERSE; everything else stays as the diagram joins it."));
-        Flow off = Flow.of(plan.wiring(), HandlePosition.OFF);
-        if (off.hotLeads().isEmpty()) {
-            findings.add(Finding.good(
-                    "No motor lead is hot in OFF",
-                    "The switch takes the hot "
-                            + (supply.kind() == Supply.Kind.TWO_HOT ? "lines" : "line")
-                            + " off the motor. It still does not isolate: lock the disconnect open before any cover"
-                            + " comes off."));
-        } else {
-            String line = supply.isHot(Terminal.L1) && !off.isBroken(Terminal.L1)
-                    ? supply.nameOf(Terminal.L1)
-                    : supply.nameOf(Terminal.L2);
-            findings.add(Finding.warn(
-                    "Motor stays hot in OFF",
-                    off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "))
-                            + " sit at " + Math.round(supply.voltsToGround()) + " V to ground through " + line
-                            + ". Lock the disconnect open before any cover comes off."));
-        }
-        if (plan.cost().neutralSwitched() > 0) {
-            findings.add(Finding.warn(
-                    "The neutral is switched, too",
-                    "Allowed only together with the hot; most would leave the neutral unbroken."));
-        }
+    /** What the wiring takes. */
+    static Finding effort(Plan plan) {
         long splices = plan.wiring().terminals().stream()
-                .filter(t -> t.place() == gatepin.core.circuit.Place.SPLICE)
+                .filter(t -> t.place() == Place.SPLICE)
                 .count();
-        findings.add(Finding.good(
+        return Finding.good(
                 plan.cost().conductors() + " + ground in the motor cable",
                 count((int) splices, "splice") + " in the motor box, "
                         + count(plan.cost().jumpers(), "jumper") + " in the switch, up to "
-                        + plan.cost().mostOnOneTerminal() + " wires on one terminal."));
-        return findings;
+                        + plan.cost().mostOnOneTerminal() + " wires on one terminal.");
+    }
+
+    /** What can be said without the engine, while the plate is not read: what joins what, and what stays hot. */
+    static List<Finding> withoutEngine(Plan plan) {
+        Flow off = Flow.of(plan.wiring(), HandlePosition.OFF);
+        String hot = off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "));
+        return List.of(
+                hot.isEmpty()
+                        ? Finding.good("No motor lead is joined to a hot line in OFF", "It still does not isolate.")
+                        : Finding.warn(
+                                "Motor stays hot in OFF",
+                                hot + " hang on a line. Lock the disconnect open before any cover comes off."),
+                Finding.warn(
+                        "Currents and direction are not computed",
+                        "The plate is not read yet; read it, and the engine says what the shaft does and what burns."),
+                effort(plan));
     }
 
     static Finding none(PlanResult result, String switchName) {

@@ -3,6 +3,7 @@ package gatepin.web.page;
 import gatepin.core.Reading;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.desk.JobDesk;
@@ -40,6 +41,10 @@ class PlateController {
             String highAmps,
             String hertz,
             String rpm,
+            String family,
+            String code,
+            String startMicrofarads,
+            String runMicrofarads,
             int version) {
         PlateReader.Typed typed() {
             return new PlateReader.Typed(
@@ -50,7 +55,11 @@ class PlateController {
                     text(highVolts),
                     text(highAmps),
                     text(hertz),
-                    text(rpm));
+                    text(rpm),
+                    text(family),
+                    text(code),
+                    text(startMicrofarads),
+                    text(runMicrofarads));
         }
 
         /** A field missing from the request counts as left blank. */
@@ -68,6 +77,7 @@ class PlateController {
 
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.PLATE);
+        model.addAttribute("families", MotorFamily.values());
         model.addAttribute("findings", file.plate().map(PlateWords::findings).orElse(List.of()));
         return "plate";
     }

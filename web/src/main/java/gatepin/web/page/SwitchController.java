@@ -7,6 +7,8 @@ import gatepin.core.job.Lane.Drop;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.WorkingOrder;
+import gatepin.web.desk.Engine;
+import gatepin.web.desk.Engine.OnBench;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.drawing.Bench;
@@ -30,11 +32,13 @@ class SwitchController {
     private final JobDesk desk;
     private final JobPages pages;
     private final SwitchStore switches;
+    private final Engine engine;
 
-    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches) {
+    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches, Engine engine) {
         this.desk = desk;
         this.pages = pages;
         this.switches = switches;
+        this.engine = engine;
     }
 
     /** A plan to choose from. */
@@ -76,13 +80,30 @@ class SwitchController {
         List<Wire> wires = wires(file, plan);
         model.addAttribute("choices", choices);
         model.addAttribute("choice", choices.get(shown));
+        Optional<OnBench> bench = engine.bench(file, plan.wiring());
+        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis()));
+        List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
+        if (found.isPresent()) {
+            findings.add(PlanWords.effort(plan));
+        } else {
+            findings.addAll(PlanWords.withoutEngine(plan));
+        }
+        model.addAttribute("findings", findings);
+        model.addAttribute("canRunUp", bench.isPresent());
         model.addAttribute(
-                "findings",
-                PlanWords.findings(
-                        plan, file.column().orElseThrow().connection().swap()));
-        model.addAttribute("drawings", new Bench(file.leads(), file.gear(), plan.wiring(), wires).draw());
+                "drawings",
+                new Bench(
+                                file.leads(),
+                                file.gear(),
+                                plan.wiring(),
+                                wires,
+                                found.map(Findings::flags).orElse(List.of()))
+                        .draw());
         model.addAttribute("words", WiringWords.of(plan.wiring()));
-        model.addAttribute("rotation", file.column().orElseThrow().rotation());
+        model.addAttribute(
+                "turns",
+                bench.map(Turn::computed)
+                        .orElse(Turn.stated(file.column().orElseThrow().rotation())));
         return "switch";
     }
 

@@ -7,6 +7,9 @@ import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -30,7 +33,8 @@ public class MotorStore {
     }
 
     /** A motor's plate as stored; output is blank and numbers are 0 until it was read. */
-    public record Motor(long id, String output, String outputUnit, int hertz, int rpm, int version) {}
+    public record Motor(
+            long id, String output, String outputUnit, int hertz, int rpm, Plate.Extras extras, int version) {}
 
     /** A voltage of the plate, with its amps where the plate states them. */
     public record Rating(int volts, Optional<BigDecimal> amps) {}
@@ -39,9 +43,24 @@ public class MotorStore {
     public record Column(Connection connection, StatedRotation rotation) {}
 
     public Motor motor(long id) {
-        return jdbc.sql("select id, output, output_unit, hertz, rpm, version from motor where id = :id")
+        return jdbc.sql("select id, output, output_unit, hertz, rpm, family, code_letter, start_microfarads,"
+                        + " run_microfarads, version from motor where id = :id")
                 .param("id", id)
-                .query(Motor.class)
+                .query((row, n) -> new Motor(
+                        row.getLong("id"),
+                        row.getString("output"),
+                        row.getString("output_unit"),
+                        row.getInt("hertz"),
+                        row.getInt("rpm"),
+                        new Plate.Extras(
+                                Optional.ofNullable(row.getString("family")).map(MotorFamily::valueOf),
+                                Optional.ofNullable(row.getString("code_letter"))
+                                        .flatMap(CodeLetter::of),
+                                Optional.ofNullable(row.getBigDecimal("start_microfarads"))
+                                        .map(BigDecimal::doubleValue),
+                                Optional.ofNullable(row.getBigDecimal("run_microfarads"))
+                                        .map(BigDecimal::doubleValue)),
+                        row.getInt("version")))
                 .single();
     }
 
@@ -57,14 +76,19 @@ public class MotorStore {
      *
      * @throws StaleEdit when the motor is no longer at {@code version}
      */
-    public void savePlate(
-            long motorId, int version, String output, String unit, int hertz, int rpm, List<Rating> ratings) {
+    public void savePlate(long motorId, int version, String output, String unit, Plate plate, List<Rating> ratings) {
+        Plate.Extras extras = plate.extras();
         int rows = jdbc.sql("update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
-                        + " version = version + 1 where id = :id and version = :version")
+                        + " family = :family, code_letter = :code, start_microfarads = :start,"
+                        + " run_microfarads = :run, version = version + 1 where id = :id and version = :version")
                 .param("output", output)
                 .param("unit", unit)
-                .param("hertz", hertz)
-                .param("rpm", rpm)
+                .param("hertz", plate.hertz())
+                .param("rpm", plate.rpm())
+                .param("family", extras.family().map(MotorFamily::name).orElse(null))
+                .param("code", extras.code().map(CodeLetter::name).orElse(null))
+                .param("start", extras.startMicrofarads().orElse(null))
+                .param("run", extras.runMicrofarads().orElse(null))
                 .param("id", motorId)
                 .param("version", version)
                 .update();

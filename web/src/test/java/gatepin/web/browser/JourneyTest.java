@@ -52,6 +52,9 @@ class JourneyTest {
         assertThat(browser.text(".sheet")).contains("Stays hot", "T1 T2 T3 T4");
         assertThat(hotDots()).as("dots along the wires that stay hot").isPositive();
 
+        assertThat(flags()).as("flags beside the leads that stay hot").isEqualTo(5);
+        assertThat(browser.text(".ticket")).contains("FORWARD and REVERSE turn opposite ways", "T1, T2, T3, T4 sit at");
+
         browser.press("Use plan A, pull the pin");
         int wires = browser.all(".step").size();
         assertThat(wires).isEqualTo(11);
@@ -84,6 +87,12 @@ class JourneyTest {
                 .filter(c -> !"none".equals(c.getCssValue("stroke")) && c.isDisplayed())
                 .map(c -> (String) browser.script("return arguments[0].querySelector('title').textContent", c))
                 .toList();
+    }
+
+    private long flags() {
+        return browser.all("svg.bench .flag").stream()
+                .filter(f -> !"none".equals(f.getCssValue("display")) && f.isDisplayed())
+                .count();
     }
 
     private long hotDots() {
@@ -227,6 +236,60 @@ class JourneyTest {
         shop.chooseSwitch("Centre-swap drum");
         assertThat(browser.path()).startsWith(job + "/switch");
         assertThat(browser.all("svg.bench")).isNotEmpty();
+    }
+
+    @Test
+    void aMisreadDiagramIsJudgedAtOnce() {
+        shop.bringIn("Misread machine");
+        shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        // 230 V on the joins for 115 V
+        shop.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
+                .typeColumn("230", "TWO_HOT", "T1 T3 T5", "T2 T4 T8", "", "T5 T8");
+        assertThat(browser.text(".ticket")).contains("run 1 gets 2", "not 115 V", "start winding smokes");
+        assertThat(flags()).isPositive();
+
+        // one half turned round
+        shop.typeColumn("230", "TWO_HOT", "T1", "T3 T8", "T2 T4 T5", "T5 T8");
+        assertThat(browser.text(".ticket")).contains("The run halves work against each other");
+        assertThat(browser.text(".sheet")).contains("does not start");
+    }
+
+    @Test
+    void theMotorIsRunUpOnPaper() {
+        String job = shop.wireListOfASixLeadMotor("Run-up machine");
+        browser.go(job + "/switch").one("svg.bench");
+        browser.keys("u");
+        browser.one(".figures");
+        assertThat(browser.text(".figures")).contains("Starting current", "Running current", "rpm");
+        assertThat(browser.text(".ticket")).contains("Draws about", "breaker rides through it", "Listen for the click");
+        assertThat(browser.text(".ticket"))
+                .as("the plate typed here is silent about the family")
+                .contains("capacitor start is assumed");
+
+        browser.choose("#then", "STRAIGHT_ACROSS").press("Run it");
+        assertThat(browser.text(".ticket")).contains("goes on turning the old way");
+        browser.choose("#then", "STOP_THEN_REVERSE").press("Run it");
+        assertThat(browser.text(".ticket")).contains("Stopped first, it turns the other way");
+        browser.type("#load", "400").type("#breakaway", "1000").press("Run it");
+        assertThat(browser.text(".ticket")).contains("It does not start under this load");
+        browser.type("#load", "much").press("Run it");
+        assertThat(shop.complaints()).singleElement().asString().contains("“much” is no number");
+        assertThat(browser.one("#load").getAttribute("value")).isEqualTo("much");
+    }
+
+    @Test
+    void aJobsWiringCanBeTakenAlongAsAFile() {
+        String job = shop.wireListOfASixLeadMotor("File machine");
+        String file =
+                (String) browser.scriptLater("const done = arguments[arguments.length - 1]; fetch(location.origin + '"
+                        + job + "/wiring.json').then(r => r.text()).then(done)");
+
+        var read = gatepin.core.format.WiringReader.read(file);
+
+        assertThat(read.problems()).isEmpty();
+        assertThat(read.value().orElseThrow().wired().wires()).hasSize(11);
+        assertThat(gatepin.core.format.AnalysisWriter.analyse(read.value().orElseThrow()))
+                .contains("\"reverses\"");
     }
 
     @Test

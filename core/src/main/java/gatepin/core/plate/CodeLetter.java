@@ -1,4 +1,4 @@
-package gatepin.core.machine;
+package gatepin.core.plate;
 
 import java.util.Locale;
 import java.util.Optional;

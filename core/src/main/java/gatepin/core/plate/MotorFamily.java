@@ -1,4 +1,4 @@
-package gatepin.core.machine;
+package gatepin.core.plate;
 
 /** The families of single-phase motors that a reversing switch can serve (common practice). */
 public enum MotorFamily {
@@ -26,6 +26,16 @@ public enum MotorFamily {
     /** The word used in files: lower case with hyphens. */
     public String key() {
         return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    }
+
+    /** The family with this key; empty for what is none. */
+    public static java.util.Optional<MotorFamily> of(String key) {
+        for (MotorFamily family : values()) {
+            if (family.key().equals(key.strip())) {
+                return java.util.Optional.of(family);
+            }
+        }
+        return java.util.Optional.empty();
     }
 
     /** A centrifugal switch takes something out on run-up, with a click. */

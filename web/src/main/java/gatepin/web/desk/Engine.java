@@ -1,0 +1,108 @@
+package gatepin.web.desk;
+
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Wiring;
+import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.PlateFit;
+import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.plate.Plate;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.RatedPoint;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Puts a job's motor on the engine: fits it to its plate once, and analyses any wiring of it. */
+@Component
+public class Engine {
+    private static final int FITS_KEPT = 100;
+
+    private final Map<Given, FittedMotor> fits = new LinkedHashMap<>(FITS_KEPT, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Given, FittedMotor> eldest) {
+            return size() > FITS_KEPT;
+        }
+    };
+
+    /**
+     * A job's motor in one wiring, analysed.
+     *
+     * @param fitted the motor as fitted to its plate
+     * @param analysis what the wiring does
+     * @param plusIs what the plus direction looks like, from the diagram's own statement; not stated where it is silent
+     */
+    public record OnBench(FittedMotor fitted, Analysis analysis, StatedRotation plusIs) {
+        public WiredMotor wired() {
+            return analysis.wired();
+        }
+
+        /** What a direction looks like. */
+        public StatedRotation seen(Way way) {
+            return switch (way) {
+                case PLUS -> plusIs;
+                case MINUS -> plusIs.reversed();
+                case NONE -> StatedRotation.NOT_STATED;
+            };
+        }
+    }
+
+    /** Analyses a wiring of the job's motor; empty while plate or leads are not read. */
+    public Optional<OnBench> bench(JobFile file, Wiring wiring) {
+        if (file.plate().isEmpty()
+                || file.leads().all().isEmpty()
+                || file.column().isEmpty()) {
+            return Optional.empty();
+        }
+        Plate plate = file.plate().orElseThrow();
+        return fit(file, plate).map(fitted -> {
+            Motor motor = fitted.values().motor(file.leads());
+            RatedPoint rated = new RatedPoint(plate.slip(), fitted.given().ratedNm());
+            Analysis analysis = Analysis.of(WiredMotor.of(motor, wiring, Feeder.USUAL), rated);
+            return new OnBench(fitted, analysis, plusIs(file, motor, rated));
+        });
+    }
+
+    private Optional<FittedMotor> fit(JobFile file, Plate plate) {
+        boolean dual = plate.ratings().size() > 1;
+        int inSeries = dual
+                ? 1
+                : file.column()
+                        .orElseThrow()
+                        .connection()
+                        .runHalvesInSeries(file.leads(), file.supply().orElseThrow());
+        Given given = Given.of(plate, inSeries);
+        synchronized (fits) {
+            FittedMotor known = fits.get(given);
+            if (known != null) {
+                return Optional.of(known);
+            }
+            Optional<FittedMotor> fresh = PlateFit.fit(given).value();
+            fresh.ifPresent(f -> fits.put(given, f));
+            return fresh;
+        }
+    }
+
+    /** The diagram says which way its own connection turns; the engine says what sign that is. */
+    private static StatedRotation plusIs(JobFile file, Motor motor, RatedPoint rated) {
+        StatedRotation stated = file.column().orElseThrow().rotation();
+        Wiring direct = file.column()
+                .orElseThrow()
+                .connection()
+                .direct(file.leads(), file.supply().orElseThrow());
+        Way way = Analysis.of(WiredMotor.of(motor, direct, Feeder.STIFF), rated)
+                .in(gatepin.core.circuit.HandlePosition.FORWARD)
+                .way();
+        return switch (way) {
+            case PLUS -> stated;
+            case MINUS -> stated.reversed();
+            case NONE -> StatedRotation.NOT_STATED;
+        };
+    }
+}

@@ -1,0 +1,94 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Severity;
+import gatepin.core.verdict.Verdict;
+import gatepin.core.verdict.VerdictWords;
+import gatepin.web.drawing.Flag;
+import gatepin.web.page.Finding.Level;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The engine's verdicts as findings for the ticket, and as flags for the drawing beside what they are about.
+ *
+ * @param findings in the order in which they are read
+ * @param flags numbered as the findings are
+ */
+record Findings(List<Finding> findings, List<Flag> flags) {
+    /** What two verdicts must share to be told once, for both positions. */
+    private record Same(Object rule, String part, List<Terminal> terminals, String title) {}
+
+    /** All verdicts of an analysis; what is the same in two positions is said once. */
+    static Findings of(Analysis analysis) {
+        Supply supply = analysis.wired().supply();
+        boolean oneWay = analysis.positions().size() == 1;
+        Map<Same, List<Verdict>> together = new LinkedHashMap<>();
+        for (Verdict verdict : analysis.verdicts()) {
+            String title = VerdictWords.of(neutral(verdict), supply).title();
+            together.computeIfAbsent(
+                            new Same(verdict.rule(), verdict.part(), verdict.terminals(), title),
+                            k -> new ArrayList<>())
+                    .add(verdict);
+        }
+        List<Finding> findings = new ArrayList<>();
+        List<Flag> flags = new ArrayList<>();
+        for (List<Verdict> same : together.values()) {
+            Verdict first = same.get(0);
+            String at = oneWay
+                    ? ""
+                    : String.join(
+                            " ",
+                            same.stream()
+                                    .flatMap(v -> v.position().stream())
+                                    .map(HandlePosition::word)
+                                    .toList());
+            boolean flagged = first.severity() != Severity.GOOD
+                    && first.terminals().stream().anyMatch(Findings::isDrawn);
+            int number = flagged ? flags.size() + 1 : 0;
+            if (flagged) {
+                flags.add(new Flag(
+                        number,
+                        first.severity().word(),
+                        at,
+                        first.terminals().stream().filter(Findings::isDrawn).toList()));
+            }
+            VerdictWords words = VerdictWords.of(same.size() > 1 || oneWay ? neutral(first) : first, supply);
+            // what holds in OFF is read before the handle gets there
+            String shown = at.equals(HandlePosition.OFF.word()) ? "" : at;
+            findings.add(new Finding(level(first.severity()), words.title(), words.words(), shown, number));
+        }
+        return new Findings(findings, flags);
+    }
+
+    /** The same verdict without its position, whose name then stays out of the words. */
+    private static Verdict neutral(Verdict v) {
+        return new Verdict(
+                v.rule(),
+                v.severity(),
+                java.util.Optional.empty(),
+                v.part(),
+                v.terminals(),
+                v.path(),
+                v.value(),
+                v.expected());
+    }
+
+    private static boolean isDrawn(Terminal terminal) {
+        return terminal.place() != Place.INSIDE && terminal.place() != Place.CAPACITOR;
+    }
+
+    private static Level level(Severity severity) {
+        return switch (severity) {
+            case GOOD -> Level.GOOD;
+            case WARN -> Level.WARN;
+            case DANGER -> Level.BAD;
+        };
+    }
+}
