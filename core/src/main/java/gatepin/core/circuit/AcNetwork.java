@@ -1,7 +1,6 @@
 package gatepin.core.circuit;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,11 +37,10 @@ public final class AcNetwork {
     private final List<Branch> branches = new ArrayList<>();
     private final Map<Element, Integer> branchOf = new HashMap<>();
     private final Map<Terminal, Integer> feederOf = new HashMap<>();
+    private final Forest forest;
     /** The branches of each loop, +1 along the loop, −1 against it, 0 not in it. */
-    private final List<int[]> loops = new ArrayList<>();
+    private final List<int[]> loops;
 
-    private final int[] parentBranch;
-    private final List<Integer> reachOrder = new ArrayList<>();
     private final double[] constant;
     private final double[] cosine;
     private final double[] sine;
@@ -66,8 +64,8 @@ public final class AcNetwork {
         }
         addFeeders();
         addElements();
-        this.parentBranch = new int[indexOf.size() + 1];
-        spanAndClose();
+        this.forest = new Forest(indexOf.size() + 1, branches);
+        this.loops = forest.loops();
         int n = loops.size();
         this.constant = new double[2 * n * n];
         this.cosine = new double[n * n];
@@ -154,63 +152,6 @@ public final class AcNetwork {
             branchOf.put(element, branches.size());
             branches.add(new Branch(index(element.a()), index(element.b()), impedance, 0, coil));
         }
-    }
-
-    /** Grows a tree from the panel and one from each island; every branch left over closes a loop. */
-    private void spanAndClose() {
-        int count = parentBranch.length;
-        Arrays.fill(parentBranch, -1);
-        int[] depth = new int[count];
-        boolean[] reached = new boolean[count];
-        boolean[] inTree = new boolean[branches.size()];
-        for (int root = 0; root < count; root++) {
-            if (reached[root]) {
-                continue;
-            }
-            reached[root] = true;
-            reachOrder.add(root);
-            for (int next = reachOrder.size() - 1; next < reachOrder.size(); next++) {
-                int node = reachOrder.get(next);
-                for (int b = 0; b < branches.size(); b++) {
-                    Branch branch = branches.get(b);
-                    int far = branch.from() == node ? branch.to() : branch.to() == node ? branch.from() : -1;
-                    if (far >= 0 && !reached[far]) {
-                        reached[far] = true;
-                        inTree[b] = true;
-                        parentBranch[far] = b;
-                        depth[far] = depth[node] + 1;
-                        reachOrder.add(far);
-                    }
-                }
-            }
-        }
-        for (int b = 0; b < branches.size(); b++) {
-            if (!inTree[b]) {
-                loops.add(loop(b, depth));
-            }
-        }
-    }
-
-    private int[] loop(int chord, int[] depth) {
-        int[] signs = new int[branches.size()];
-        signs[chord] = 1;
-        // along the chord, then from its end back to its start through the tree
-        int here = branches.get(chord).to();
-        int there = branches.get(chord).from();
-        while (here != there) {
-            if (depth[here] >= depth[there]) {
-                Branch up = branches.get(parentBranch[here]);
-                boolean along = up.from() == here;
-                signs[parentBranch[here]] += along ? 1 : -1;
-                here = along ? up.to() : up.from();
-            } else {
-                Branch up = branches.get(parentBranch[there]);
-                boolean along = up.to() == there;
-                signs[parentBranch[there]] += along ? 1 : -1;
-                there = along ? up.from() : up.to();
-            }
-        }
-        return signs;
     }
 
     private void fillLoops() {
@@ -399,17 +340,18 @@ public final class AcNetwork {
     /** Volts to the panel's ground by node; empty where a node hangs in the air. */
     private List<Optional<Complex>> potentials(Complex[] drops) {
         List<Optional<Complex>> volts = new ArrayList<>();
-        for (int i = 0; i < parentBranch.length; i++) {
+        for (int i = 0; i <= indexOf.size(); i++) {
             volts.add(Optional.empty());
         }
         volts.set(PANEL, Optional.of(Complex.ZERO));
-        for (int node : reachOrder) {
-            if (parentBranch[node] < 0) {
+        for (int node : forest.outward()) {
+            int parent = forest.parentBranch(node);
+            if (parent < 0) {
                 continue;
             }
-            Branch up = branches.get(parentBranch[node]);
+            Branch up = branches.get(parent);
             boolean away = up.to() == node;
-            Complex drop = drops[parentBranch[node]];
+            Complex drop = drops[parent];
             volts.set(node, volts.get(away ? up.from() : up.to()).map(v -> away ? v.subtract(drop) : v.add(drop)));
         }
         return volts;

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param plateRead the plate is typed and possible
  * @param voltageChosen the voltage to run on is chosen
  * @param connectionRead the diagram's column for that voltage is read into groups
+ * @param connectionDanger what the engine finds dangerous in that connection, as a sentence without its full stop
  * @param switchChosen a reversing switch is chosen
  * @param planChosen a wiring plan is chosen
  * @param wiresLeft wires of the plan that are not made yet
@@ -18,6 +19,7 @@ public record Evidence(
         boolean plateRead,
         boolean voltageChosen,
         boolean connectionRead,
+        Optional<String> connectionDanger,
         boolean switchChosen,
         boolean planChosen,
         int wiresLeft) {
@@ -29,7 +31,11 @@ public record Evidence(
             case DIAGRAM ->
                 first(
                         lacking(voltageChosen, "Choose the voltage the motor is to run on."),
-                        lacking(connectionRead, "The column for this voltage is not read yet: fill it in and save."));
+                        lacking(connectionRead, "The column for this voltage is not read yet: fill it in and save."),
+                        lacking(
+                                connectionDanger.isEmpty(),
+                                "Connected like this, the motor is in danger: " + connectionDanger.orElse("")
+                                        + ". Read the diagram again."));
             case SWITCH ->
                 first(
                         lacking(switchChosen, "Choose the reversing switch."),

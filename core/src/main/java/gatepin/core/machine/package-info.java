@@ -1,4 +1,4 @@
-/** The motor: leads, windings and their marks. */
+/** The motor as a machine: leads and their marks, an equivalent circuit from its plate, run-up and heating. */
 @NullMarked
 package gatepin.core.machine;
 

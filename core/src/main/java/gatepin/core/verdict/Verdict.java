@@ -35,6 +35,11 @@ public record Verdict(
         return new Verdict(rule, severity, Optional.empty(), "", List.of(), List.of(), 0, 0);
     }
 
+    /** The same verdict without its position, whose name then stays out of the words. */
+    public Verdict anywhere() {
+        return new Verdict(rule, severity, Optional.empty(), part, terminals, path, value, expected);
+    }
+
     Verdict in(HandlePosition where) {
         return new Verdict(rule, severity, Optional.of(where), part, terminals, path, value, expected);
     }

@@ -59,13 +59,23 @@ class LaneTest {
 
     @Test
     void aGateNeedsItsEvidence() {
-        Evidence nothing = new Evidence(false, false, false, false, false, 0);
-        Evidence twoWiresLeft = new Evidence(true, true, true, true, true, 2);
+        Evidence nothing = new Evidence(false, false, false, Optional.empty(), false, false, 0);
+        Evidence twoWiresLeft = new Evidence(true, true, true, Optional.empty(), true, true, 2);
 
         for (Gate gate : Gate.values()) {
             assertThat(nothing.missing(gate)).as(gate.title()).hasSize(1);
             assertThat(twoWiresLeft.missing(gate)).as(gate.title()).hasSize(gate == Gate.WIRE ? 1 : 0);
         }
         assertThat(twoWiresLeft.firstLack(Gate.WIRE)).hasValue("2 wires are not made yet.");
+    }
+
+    @Test
+    void aConnectionThatBurnsHoldsTheDiagramsPin() {
+        Evidence burning = new Evidence(true, true, true, Optional.of("run 1 gets 230 V"), true, true, 0);
+
+        assertThat(burning.missing(Gate.DIAGRAM))
+                .singleElement()
+                .satisfies(p -> assertThat(p.message()).contains("in danger: run 1 gets 230 V."));
+        assertThat(burning.missing(Gate.PLATE)).isEmpty();
     }
 }

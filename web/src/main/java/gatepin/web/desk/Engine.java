@@ -1,9 +1,12 @@
 package gatepin.web.desk;
 
 import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.WiredMotor;
 import gatepin.core.circuit.Wiring;
+import gatepin.core.diagram.Connection;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.PlateFit.Given;
@@ -12,9 +15,13 @@ import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.RatedPoint;
+import gatepin.core.verdict.Severity;
+import gatepin.core.verdict.Verdict;
+import gatepin.core.verdict.VerdictWords;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Puts a job's motor on the engine: fits it to its plate once, and analyses any wiring of it. */
@@ -69,6 +76,31 @@ public class Engine {
         });
     }
 
+    /** The worst the engine finds in the diagram's own connection and its opposite; empty where nothing is dangerous. */
+    Optional<String> danger(JobFile file) {
+        if (file.column().isEmpty() || file.supply().isEmpty()) {
+            return Optional.empty();
+        }
+        Supply supply = file.supply().orElseThrow();
+        Connection connection = file.column().orElseThrow().connection();
+        Optional<OnBench> forward = bench(file, connection.direct(file.leads(), supply));
+        Optional<OnBench> reverse = bench(file, connection.reversed().direct(file.leads(), supply));
+        if (forward.isEmpty() || reverse.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Verdict> worst = Stream.of(forward, reverse)
+                .flatMap(b -> b.orElseThrow().analysis().verdicts().stream())
+                .filter(v -> v.severity() == Severity.DANGER)
+                .findFirst();
+        if (worst.isPresent()) {
+            return worst.map(v -> VerdictWords.of(v.anywhere(), supply).title());
+        }
+        Way way = forward.orElseThrow().analysis().in(HandlePosition.FORWARD).way();
+        boolean turnsBack =
+                reverse.orElseThrow().analysis().in(HandlePosition.FORWARD).way() == way.opposite();
+        return turnsBack ? Optional.empty() : Optional.of("interchanging the two leads does not reverse it");
+    }
+
     private Optional<FittedMotor> fit(JobFile file, Plate plate) {
         boolean dual = plate.ratings().size() > 1;
         int inSeries = dual
@@ -97,7 +129,7 @@ public class Engine {
                 .connection()
                 .direct(file.leads(), file.supply().orElseThrow());
         Way way = Analysis.of(WiredMotor.of(motor, direct, Feeder.STIFF), rated)
-                .in(gatepin.core.circuit.HandlePosition.FORWARD)
+                .in(HandlePosition.FORWARD)
                 .way();
         return switch (way) {
             case PLUS -> stated;

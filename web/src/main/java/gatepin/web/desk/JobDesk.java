@@ -51,6 +51,7 @@ public class JobDesk {
     private final PinStore pins;
     private final LogStore log;
     private final ShopStore shops;
+    private final Engine engine;
 
     JobDesk(
             JobStore jobs,
@@ -59,7 +60,8 @@ public class JobDesk {
             PlanStore plans,
             PinStore pins,
             LogStore log,
-            ShopStore shops) {
+            ShopStore shops,
+            Engine engine) {
         this.jobs = jobs;
         this.motors = motors;
         this.switches = switches;
@@ -67,6 +69,7 @@ public class JobDesk {
         this.pins = pins;
         this.log = log;
         this.shops = shops;
+        this.engine = engine;
     }
 
     /** Everything known of a job; empty when there is no such job. */
@@ -84,7 +87,7 @@ public class JobDesk {
     private JobFile load(Job job) {
         Motor motor = motors.motor(job.motorId());
         List<Rating> ratings = motors.ratings(job.motorId());
-        return new JobFile(
+        JobFile file = new JobFile(
                 job,
                 motor,
                 ratings,
@@ -93,7 +96,9 @@ public class JobDesk {
                 job.volts().flatMap(v -> motors.column(job.motorId(), v)),
                 job.switchId().map(switches::kind),
                 job.planId().flatMap(plans::plan),
-                pins.lane(job.id()));
+                pins.lane(job.id()),
+                Optional.empty());
+        return file.withDanger(engine.danger(file));
     }
 
     /** A stored plate in the fields it was typed into. */

@@ -31,6 +31,7 @@ import java.util.Optional;
  * @param gear the reversing switch
  * @param plan the chosen plan
  * @param lane how the pins stand
+ * @param connectionDanger what the engine finds dangerous in the diagram's connection; empty where it finds nothing
  */
 public record JobFile(
         Job job,
@@ -41,13 +42,19 @@ public record JobFile(
         Optional<Column> column,
         Optional<SwitchKind> gear,
         Optional<ChosenPlan> plan,
-        Lane lane) {
+        Lane lane,
+        Optional<String> connectionDanger) {
+
+    JobFile withDanger(Optional<String> danger) {
+        return new JobFile(job, motor, ratings, plate, leads, column, gear, plan, lane, danger);
+    }
 
     public Evidence evidence() {
         return new Evidence(
                 plate.isPresent(),
                 job.volts().isPresent(),
                 column.isPresent(),
+                connectionDanger,
                 gear.isPresent(),
                 plan.isPresent(),
                 plan.map(p -> p.wires().size() - (int) p.made()).orElse(0));

@@ -31,7 +31,7 @@ record Findings(List<Finding> findings, List<Flag> flags) {
         boolean oneWay = analysis.positions().size() == 1;
         Map<Same, List<Verdict>> together = new LinkedHashMap<>();
         for (Verdict verdict : analysis.verdicts()) {
-            String title = VerdictWords.of(neutral(verdict), supply).title();
+            String title = VerdictWords.of(verdict.anywhere(), supply).title();
             together.computeIfAbsent(
                             new Same(verdict.rule(), verdict.part(), verdict.terminals(), title),
                             k -> new ArrayList<>())
@@ -59,25 +59,12 @@ record Findings(List<Finding> findings, List<Flag> flags) {
                         at,
                         first.terminals().stream().filter(Findings::isDrawn).toList()));
             }
-            VerdictWords words = VerdictWords.of(same.size() > 1 || oneWay ? neutral(first) : first, supply);
+            VerdictWords words = VerdictWords.of(same.size() > 1 || oneWay ? first.anywhere() : first, supply);
             // what holds in OFF is read before the handle gets there
             String shown = at.equals(HandlePosition.OFF.word()) ? "" : at;
             findings.add(new Finding(level(first.severity()), words.title(), words.words(), shown, number));
         }
         return new Findings(findings, flags);
-    }
-
-    /** The same verdict without its position, whose name then stays out of the words. */
-    private static Verdict neutral(Verdict v) {
-        return new Verdict(
-                v.rule(),
-                v.severity(),
-                java.util.Optional.empty(),
-                v.part(),
-                v.terminals(),
-                v.path(),
-                v.value(),
-                v.expected());
     }
 
     private static boolean isDrawn(Terminal terminal) {

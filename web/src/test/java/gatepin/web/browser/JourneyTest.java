@@ -252,6 +252,9 @@ class JourneyTest {
         shop.typeColumn("230", "TWO_HOT", "T1", "T3 T8", "T2 T4 T5", "T5 T8");
         assertThat(browser.text(".ticket")).contains("The run halves work against each other");
         assertThat(browser.text(".sheet")).contains("does not start");
+        assertThat(browser.text(".ticket-actions"))
+                .as("a connection that burns holds the pin")
+                .contains("the motor is in danger: The run halves work against each other", "Pass without it");
     }
 
     @Test
