@@ -1,0 +1,325 @@
+package gatepin.core.plate;
+
+import gatepin.core.plate.PlatePiece.Kind;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * Reads a plate typed as it stands, in one go: "1-1/2 HP 115/208-230 V 18.4/9.6-9.2 A 1PH 60HZ 1725 RPM". Every piece is
+ * kept with its place in the text, understood, ignored, or doubtful; nothing typed makes it fail.
+ */
+public final class PlateText {
+    private static final String NUMBER = "\\d+(?:[.,]\\d+)?|[.,]\\d+";
+    private static final String FRACTION = "\\d+[\\s-]+\\d+/\\d+|\\d+/\\d+";
+    /** One, two or a range: 115/208-230, 18.4/9.6-9.2. */
+    private static final String SEVERAL = "(?:" + NUMBER + ")(?:\\s?[-–/]\\s?(?:" + NUMBER + "))*";
+
+    private static final String VOLT_UNIT = "V(?:AC|OLTS?)?\\b\\.?~?";
+    private static final String AMP_UNIT = "A(?:MPS?|MPERES?)?\\b\\.?";
+    private static final String END = "OPE|ODE|SE|LE|NDE|DE"
+            + "|OPP(?:OSITE)?\\.?\\s*(?:TO\\s)?(?:THE\\s)?(?:SHAFT|PULLEY|DRIVE)(?:\\sEND)?"
+            + "|(?:SHAFT|PULLEY|LEAD|NON[\\s-]DRIVE|DRIVE)\\s?END";
+    private static final String CAPACITOR = "(?:CAP(?:ACITOR)?\\.?|CONDENSER|KOND\\.?|COND\\.?)?[:=\\s]*(" + NUMBER
+            + ")(?:\\s?[-–]\\s?(?:" + NUMBER + "))?\\s*(?:[µμu]F|MFD|MF)\\b\\.?(?:\\s*/?\\s*\\d{3}\\s*V(?:AC|DB)?\\b)?";
+
+    private record Rule(Kind kind, Pattern pattern) {}
+
+    /** What can be told apart by its own words; the first rule that fits a stretch of text takes it. */
+    private static final List<Rule> BY_WORD = List.of(
+            rule(
+                    Kind.IGNORED,
+                    "(?:SERIAL|SER|S/N)\\b\\.?\\s*(?:NO\\.?|NR\\.?)?[:#]?\\s*(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
+            rule(
+                    Kind.IGNORED,
+                    "\\b(?:MODEL|MOD|STYLE|CAT|PART|P/N|TYPE|TYP|DATE|FORM|ID)\\b\\.?\\s*(?:NO\\b\\.?|NR\\b\\.?)?[:#]?\\s*"
+                            + "(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
+            rule(
+                    Kind.IGNORED,
+                    "(?:\\b(?:BEARINGS?|BRGS?|LAGER|D\\.?E|N?O\\.?D\\.?E|SHAFT END|OPP\\.? END)\\b\\.?[:\\s]*)+(?:62|63|60)\\d{2}[A-Z0-9-]*"),
+            rule(Kind.IGNORED, "\\b(?:62|63)\\d{2}(?:-?(?:2?RS|ZZ|2Z|Z|LL|C3|2RS1?)[A-Z0-9/]*)+"),
+            rule(Kind.IGNORED, "\\bS\\.?F\\.?A\\b\\.?[:\\s]*(?:" + SEVERAL + ")"),
+            rule(
+                    Kind.IGNORED,
+                    "(?:\\bCOS\\s?(?:φ|PHI)?|\\bP\\.?F\\b\\.?|(?:\\bNOM\\.?\\s?)?\\bEFF\\b\\.?|η)[:=\\s]*(?:" + NUMBER
+                            + ")\\s?%?"),
+            rule(Kind.IGNORED, "\\bIP\\s?\\d[\\dX]"),
+            rule(Kind.IGNORED, "\\b(?:IEC|EN)\\s?(?:60)?034(?:-1)?|\\bVDE\\s?0530"),
+            rule(Kind.IGNORED, "(?:" + NUMBER + ")\\s?(?:KG|LBS?)\\b"),
+            rule(Kind.IGNORED, "\\b(?:MADE IN|MFG\\.?|MFD BY)\\s+[A-Z]+"),
+            rule(Kind.START_CAPACITOR, "\\b(?:START(?:ING)?|ANLAUF)[\\s-]*" + CAPACITOR),
+            rule(Kind.RUN_CAPACITOR, "\\b(?:RUN(?:NING)?|BETRIEBS?)[\\s-]*" + CAPACITOR),
+            rule(Kind.CAPACITOR, "(?:\\bC\\b)?" + CAPACITOR),
+            rule(
+                    Kind.SERVICE_FACTOR,
+                    "(?:\\bS\\.?\\s?F\\b\\.?|\\bSERV(?:ICE)?\\.?\\s?FACT(?:OR)?\\.?)[:\\s]*(" + NUMBER + ")"),
+            rule(Kind.CODE, "(?:\\bKVA\\s*)?\\bCODE\\b[:\\s]*([A-HJ-NPR-V])\\b"),
+            rule(
+                    Kind.AMBIENT,
+                    "(?:\\bMAX\\.?\\s*)?\\bAMB(?:IENT)?\\b\\.?[:\\s]*(?:TEMP\\.?\\s*)?(\\d{2})\\s?°?\\s?C?\\b"
+                            + "|\\b(\\d{2})\\s?°?\\s?C\\s*(?:MAX\\.?\\s*)?AMB(?:IENT)?\\b\\.?"),
+            rule(
+                    Kind.RISE,
+                    "(?:\\bTEMP(?:ERATURE)?\\.?\\s*)?\\bRISE\\b[:\\s]*(\\d{2,3})\\s?°?\\s?C?\\b"
+                            + "|\\b(\\d{2,3})\\s?°?\\s?C\\s*RISE\\b"),
+            rule(
+                    Kind.INSULATION,
+                    "\\b(?:INSUL(?:ATION)?|INS|ISO|I\\.?CL|TH)\\b\\.?\\s*-?(?:CL(?:ASS)?\\b\\.?|KL\\b\\.?)?[:\\s]*([ABEFH])\\b"
+                            + "|\\b(?:CLASS|CL\\.|KL\\.)\\s*([ABEFH])\\b"),
+            rule(
+                    Kind.DUTY,
+                    "(?:\\b(?:DUTY|TIME RATING|RATING|TIME|BETRIEB)\\b[:\\s]*)?"
+                            + "(\\bCONT(?:INUOUS|\\.)?(?=\\W|$)\\.?|\\bS[1-9]\\b(?:\\s?-?\\s?\\d{1,3}\\s?%)?"
+                            + "|\\bINT(?:ERMITTENT|\\.)?(?=\\W|$)\\.?|\\b\\d{1,3}\\s?MIN\\b(?!-1|⁻)\\.?|\\b24\\s?HRS?\\b|\\bAIR\\s?OVER\\b)"),
+            rule(
+                    Kind.FRAME,
+                    "\\b(?:FRAME|FR)\\b\\.?[:\\s]*([A-Z]?\\d{2,3}[A-Z]{0,4})\\b|\\bIEC\\s?(\\d{2,3}[A-Z]?)\\b|\\bBG\\s?(\\d{2,3})\\b"
+                            + "|\\b(\\d{2,3}TC?)\\b"),
+            rule(Kind.NOT_REVERSIBLE, "\\bNON?[\\s-]?REV(?:ERSIBLE|\\.)?|\\bNOT REVERSIBLE"),
+            rule(Kind.REVERSIBLE, "\\bREV(?:ERSIBLE|\\.)(?=\\s|$|[,;])"),
+            rule(
+                    Kind.ROTATION,
+                    "(?:\\b(?:ROT(?:ATION|\\.)?|DIR(?:ECTION|\\.)?)[:\\s]*)?\\b(C\\.?C\\.?W|C\\.?W|CLOCKWISE"
+                            + "|COUNTER[\\s-]?CLOCKWISE|ANTI[\\s-]?CLOCKWISE|ACW)"
+                            + "(?:\\b\\.?(?:[\\s,(]*(?:FACING|FAC\\.?|VIEWED FROM|SEEN FROM|LOOKING AT|FROM)?\\s*(?:THE\\s)?("
+                            + END
+                            + ")\\b\\)?)?|(OPE|ODE|SE|LE|PE|DE|NDE)\\b)"),
+            rule(
+                    Kind.PROTECTION,
+                    "(?:\\b(?:NOT|NO|W/O|WITHOUT)\\s+)?(?:\\bTHERM(?:AL(?:LY)?|\\.)?\\s*(?:OVERLOAD\\s*)?PROT(?:ECT(?:ED|ION|OR)|\\.)?"
+                            + "|\\bTHERMOGUARD|\\bIMP(?:EDANCE|\\.)?\\s*PROT(?:ECTED|\\.)?|\\bINHERENT(?:LY)?\\s*PROT(?:ECTED|\\.)?"
+                            + "|\\bOVERLOAD PROTECT(?:ED|OR))(?:\\s*[-:,]?\\s*(AUTO(?:MATIC)?|MAN(?:UAL)?)\\b\\.?)?(?:\\s*RESET)?"
+                            + "|\\bT\\.?P\\b\\.?[\\s:]*(AUTO|MAN)\\b\\.?"),
+            rule(
+                    Kind.FAMILY,
+                    "\\bCAP(?:ACITOR|\\.)?[\\s.-]*START(?:[\\s,/&-]*(?:AND\\s)?(?:CAP(?:ACITOR|\\.)?[\\s.-]*RUN|INDUCTION[\\s-]*RUN))?"
+                            + "|\\bSPLIT[\\s-]*PH(?:ASE|\\.)?|\\bPERM(?:ANENT|\\.)?[\\s-]*SPLIT[\\s-]*CAP(?:ACITOR|\\.)?"
+                            + "|\\bP\\.?S\\.?C\\b\\.?|\\bCSCR\\b|\\bCSIR\\b|\\bCSR\\b|\\bRSIR\\b"),
+            rule(
+                    Kind.OTHER_FAMILY,
+                    "\\bUNIVERSAL\\b|\\bAC\\s?/\\s?DC\\b|\\bREPULSION(?:[\\s-]*START)?(?:[\\s-]*INDUCTION)?(?:[\\s-]*RUN)?"
+                            + "|\\bSHADED[\\s-]*POLE|\\bSERIES WOUND|\\bBRUSH(?:ED)?\\b"),
+            rule(Kind.POLES, "\\b(\\d{1,2})[\\s-]*POLES?\\b|\\bPOLES?[:\\s]*(\\d{1,2})\\b"));
+
+    /** A figure with its unit behind it. */
+    private static final List<Rule> UNIT_BEHIND = List.of(
+            rule(Kind.OUTPUT, "(" + FRACTION + "|" + NUMBER + ")\\s*(H\\.?P\\b\\.?|KW\\b|W\\b|WATTS?\\b|CV\\b|PS\\b)"),
+            rule(Kind.PHASE, "\\b([13])\\s?-?\\s?(?:PHASE|PH|Ø|ϕ|φ|~)(?![A-Z])\\.?|\\b(SINGLE|THREE)[\\s-]PHASE\\b"),
+            rule(
+                    Kind.FREQUENCY,
+                    "\\b([56]0)(?:\\s?/\\s?([56]0))?\\s*(?:HZ|HERTZ|CY(?:C(?:LES?)?)?|C/S|C\\.P\\.S|~)(?![A-Z])\\.?"),
+            rule(
+                    Kind.SPEED,
+                    "\\b(\\d{3,4})(?:\\s?/\\s?\\d{3,4})?\\s*(?:R\\.?P\\.?M\\b\\.?|R/MIN|REV/MIN|1/MIN|/MIN|MIN-1|MIN⁻¹|U/MIN|T/MIN|TR/MIN)"),
+            rule(Kind.VOLTS, "\\b(\\d{2,3}(?:\\s?[-–/]\\s?\\d{2,3})*)\\s*" + VOLT_UNIT),
+            rule(Kind.AMPS, "(?<![\\d/]|\\d[.,])(" + SEVERAL + ")\\s*" + AMP_UNIT));
+
+    /** A figure with its name before it. */
+    private static final List<Rule> NAME_BEFORE = List.of(
+            rule(Kind.OUTPUT, "\\b(H\\.?P\\b\\.?|KW\\b)[:\\s]*(" + FRACTION + "|" + NUMBER + ")(?![\\d/])"),
+            rule(Kind.PHASE, "\\b(?:PHASES?|PH)\\b\\.?[:\\s]*([13])\\b"),
+            rule(
+                    Kind.FREQUENCY,
+                    "\\b(?:HZ|HERTZ|CY(?:C(?:LES?)?)?|F)\\b\\.?[:\\s]*([56]0)(?:\\s?/\\s?([56]0))?\\b(?:\\s*HZ\\b)?"),
+            rule(Kind.SPEED, "\\b(?:RPM|R\\.P\\.M\\.|SPEED|N)[:=\\s]*(\\d{3,4})(?:\\s?/\\s?\\d{3,4})?\\b(?:\\s*/MIN)?"),
+            rule(
+                    Kind.VOLTS,
+                    "\\b(?:VOLTS?|VOLTAGE|U|V)\\b\\.?[:=\\s]*(\\d{2,3}(?:\\s?[-–/]\\s?\\d{2,3})*)(?![\\d/]|[.,]\\d)(?:\\s*"
+                            + VOLT_UNIT + ")?"),
+            rule(
+                    Kind.AMPS,
+                    "\\b(?:AMPS?|FLA|F\\.L\\.A\\.|CURRENT|I|A)\\b\\.?[:=\\s]*(" + SEVERAL + ")(?![\\d/]|[.,]\\d)(?:\\s*"
+                            + AMP_UNIT + ")?"));
+
+    /** Words that mean nothing here. */
+    private static final List<Rule> NOISE = List.of(rule(
+            Kind.IGNORED,
+            "\\b(?:TEFC|TENV|ODP|DRIP[\\s-]*PROOF|TOTALLY ENCLOSED|FAN COOLED|OPEN|ENCL(?:OSURE)?\\b\\.?|AC|A\\.C\\.|MOTOR|INDUCTION|ELECTRIC"
+                    + "|GEARMOTOR|FARM|DUTY|BALL|SLEEVE|HOUSING|USABLE (?:AT|ON) \\d{3}\\s?V(?:OLTS?)?|LOW|HIGH|MOT\\.?|FULL LOAD|LR|NO\\.?|NR\\.?"
+                    + "|REVERSING|P|BEARINGS?)(?=\\s|$|[.,;:])"));
+
+    private final String text;
+    private final List<PlatePiece> pieces = new ArrayList<>();
+
+    private PlateText(String text) {
+        this.text = text;
+    }
+
+    /** What a style of writing makes of the text: figures understood count twice what is doubtful. */
+    private int score() {
+        long understood =
+                Kind.FIGURES.stream().filter(k -> value(k).isPresent()).count();
+        return (int) (2 * understood - doubts().size());
+    }
+
+    private static Rule rule(Kind kind, String pattern) {
+        return new Rule(
+                kind,
+                Pattern.compile(
+                        pattern, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS));
+    }
+
+    /** Reads a plate's text, whatever it is. */
+    public static PlateText read(String typed) {
+        String text = typed.length() > 2000 ? typed.substring(0, 2000) : typed;
+        String written = text.replace("½", " 1/2")
+                .replace("¼", " 1/4")
+                .replace("¾", " 3/4")
+                .replace("⅓", " 1/3")
+                .replace("⅛", " 1/8")
+                .replace("⅙", " 1/6");
+        PlateText behind = new PlateText(written);
+        behind.find(UNIT_BEHIND, NAME_BEFORE);
+        PlateText before = new PlateText(written);
+        before.find(NAME_BEFORE, UNIT_BEHIND);
+        return before.score() > behind.score() ? before : behind;
+    }
+
+    private void find(List<Rule> first, List<Rule> second) {
+        boolean[] taken = new boolean[text.length()];
+        List<Rule> rules = new ArrayList<>(BY_WORD);
+        rules.addAll(first);
+        rules.addAll(second);
+        rules.addAll(NOISE);
+        for (Rule rule : rules) {
+            Matcher matcher = rule.pattern().matcher(text);
+            int from = 0;
+            while (from <= text.length() && matcher.find(from)) {
+                from = Math.max(matcher.end(), matcher.start() + 1);
+                if (free(taken, matcher.start(), matcher.end())) {
+                    take(taken, rule.kind(), matcher.toMatchResult());
+                }
+            }
+        }
+        leftover(taken);
+        pieces.sort(Comparator.comparingInt(PlatePiece::start));
+        twice();
+    }
+
+    private static boolean free(boolean[] taken, int start, int end) {
+        for (int i = start; i < end; i++) {
+            if (taken[i]) {
+                return false;
+            }
+        }
+        return end > start;
+    }
+
+    private void take(boolean[] taken, Kind kind, MatchResult match) {
+        int start = match.start();
+        int end = match.end();
+        while (start < end && " \t\n:".indexOf(text.charAt(start)) >= 0) {
+            start++;
+        }
+        if (start == end) {
+            return;
+        }
+        java.util.Arrays.fill(taken, start, end, true);
+        List<String> groups = new ArrayList<>();
+        for (int g = 1; g <= match.groupCount(); g++) {
+            if (match.group(g) != null) {
+                groups.add(match.group(g).strip());
+            }
+        }
+        pieces.add(
+                PlateWordsOf.piece(kind, start, end, text.substring(start, end).strip(), groups));
+    }
+
+    private void leftover(boolean[] taken) {
+        Matcher words = Pattern.compile("[^\\s,;|]+").matcher(text);
+        while (words.find()) {
+            int start = words.start();
+            int end = words.end();
+            if (free(taken, start, end) && text.substring(start, end).matches(".*[\\p{L}\\d].*")) {
+                pieces.add(PlatePiece.doubtful(start, end, text.substring(start, end)));
+            }
+        }
+    }
+
+    /** A second piece of one kind is asked about: a plate has one output, one speed, one frequency. */
+    private void twice() {
+        Map<Kind, PlatePiece> seen = new EnumMap<>(Kind.class);
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = pieces.get(i);
+            if (!piece.kind().isSingle()) {
+                continue;
+            }
+            PlatePiece first = seen.putIfAbsent(piece.kind(), piece);
+            if (first != null && !first.value().equals(piece.value())) {
+                pieces.set(
+                        i,
+                        piece.asked("A second " + piece.kind().words() + ": the plate already says " + first.text()
+                                + ". Which one is it?"));
+            }
+        }
+    }
+
+    /** The text as it was understood, with fractions written out. */
+    public String text() {
+        return text;
+    }
+
+    /** Every piece in the order of the text. */
+    public List<PlatePiece> pieces() {
+        return List.copyOf(pieces);
+    }
+
+    /** The pieces somebody has to look at. */
+    public List<PlatePiece> doubts() {
+        return pieces.stream().filter(PlatePiece::isDoubtful).toList();
+    }
+
+    /** What the first understood piece of a kind says. */
+    public Optional<String> value(Kind kind) {
+        return pieces.stream()
+                .filter(p -> p.kind() == kind && !p.isDoubtful())
+                .map(PlatePiece::value)
+                .findFirst();
+    }
+
+    /** The plate's fields as far as they were understood; the rest is blank. */
+    public PlateReader.Typed fields() {
+        List<String> volts = PlateWordsOf.numbers(value(Kind.VOLTS).orElse(""));
+        List<String> amps = PlateWordsOf.numbers(value(Kind.AMPS).orElse(""));
+        String output = value(Kind.OUTPUT).orElse("");
+        boolean kilowatts = output.endsWith("kW");
+        Optional<String> capacitor = value(Kind.CAPACITOR);
+        Optional<MotorFamily> family = value(Kind.FAMILY).flatMap(MotorFamily::of);
+        boolean capacitorRuns = family.map(f -> !f.hasStartCapacitor())
+                .orElseGet(() -> capacitor
+                        .map(c -> Double.parseDouble(c) < PlateWordsOf.MOST_RUN_MICROFARADS)
+                        .orElse(false));
+        return new PlateReader.Typed(
+                output.replaceFirst("\\s*(hp|kW)$", ""),
+                kilowatts ? "kW" : "hp",
+                volts.isEmpty() ? "" : volts.get(0),
+                amps.isEmpty() ? "" : amps.get(0),
+                volts.size() < 2 ? "" : volts.get(volts.size() - 1),
+                volts.size() < 2 || amps.size() < 2 ? "" : amps.get(amps.size() - 1),
+                value(Kind.FREQUENCY).orElse(""),
+                value(Kind.SPEED).orElse(""),
+                value(Kind.FAMILY).orElse(""),
+                value(Kind.CODE).orElse(""),
+                value(Kind.START_CAPACITOR)
+                        .or(() -> capacitor.filter(c -> !capacitorRuns))
+                        .orElse(""),
+                value(Kind.RUN_CAPACITOR)
+                        .or(() -> capacitor.filter(c -> capacitorRuns))
+                        .orElse(""));
+    }
+
+    @Override
+    public String toString() {
+        return pieces.stream()
+                .map(p -> p.kind().name().toLowerCase(Locale.ROOT) + "=" + p.value())
+                .collect(Collectors.joining(" "));
+    }
+}

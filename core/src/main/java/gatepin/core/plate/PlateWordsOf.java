@@ -1,0 +1,194 @@
+package gatepin.core.plate;
+
+import gatepin.core.plate.PlatePiece.Kind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** What each kind of piece says, brought into one notation. */
+final class PlateWordsOf {
+    /** A capacitor named neither start nor run is a run capacitor below this, µF (common practice). */
+    static final double MOST_RUN_MICROFARADS = 61;
+
+    private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?|[.,]\\d+");
+    private static final double HP_PER_CV = 0.9863;
+
+    private PlateWordsOf() {}
+
+    /** The numbers in a text, in order, with points. */
+    static List<String> numbers(String text) {
+        List<String> numbers = new ArrayList<>();
+        Matcher matcher = NUMBER.matcher(text);
+        while (matcher.find()) {
+            numbers.add(plain(matcher.group()));
+        }
+        return numbers;
+    }
+
+    private static String plain(String number) {
+        String point = number.replace(',', '.');
+        return point.startsWith(".") ? "0" + point : point;
+    }
+
+    static PlatePiece piece(Kind kind, int start, int end, String text, List<String> groups) {
+        String first = groups.isEmpty() ? "" : groups.get(0);
+        String last = groups.isEmpty() ? "" : groups.get(groups.size() - 1);
+        String upper = text.toUpperCase(Locale.ROOT);
+        return switch (kind) {
+            case OUTPUT -> output(start, end, text, groups);
+            case VOLTS -> several(kind, start, end, text, last, "V");
+            case AMPS -> several(kind, start, end, text, last, "A");
+            case PHASE -> {
+                String phases = first.matches("[13]") ? first : upper.startsWith("SINGLE") ? "1" : "3";
+                yield said(kind, start, end, text, phases, phases.equals("1") ? "single phase" : "three phase");
+            }
+            case FREQUENCY -> {
+                PlatePiece piece = said(kind, start, end, text, first, first + " Hz");
+                yield groups.size() > 1 && !groups.get(1).equals(first)
+                        ? piece.asked("The plate allows " + first + " and " + groups.get(1)
+                                + " Hz; its other figures belong to one of them. Leave only the one you have.")
+                        : piece;
+            }
+            case SPEED -> said(kind, start, end, text, first, first + " rpm");
+            case POLES -> said(kind, start, end, text, first, first + " poles");
+            case SERVICE_FACTOR -> said(kind, start, end, text, plain(first), "service factor " + plain(first));
+            case CODE -> said(kind, start, end, text, first.toUpperCase(Locale.ROOT), "code letter " + first);
+            case INSULATION ->
+                said(kind, start, end, text, first.toUpperCase(Locale.ROOT), "insulation class " + first);
+            case AMBIENT -> said(kind, start, end, text, first, first + " °C ambient");
+            case RISE -> said(kind, start, end, text, first, first + " K rise");
+            case DUTY -> duty(start, end, text, first.toUpperCase(Locale.ROOT));
+            case FRAME -> said(kind, start, end, text, first.toUpperCase(Locale.ROOT), "frame " + first);
+            case ROTATION -> rotation(start, end, text, groups);
+            case REVERSIBLE -> said(kind, start, end, text, "yes", "reversible");
+            case NOT_REVERSIBLE -> said(kind, start, end, text, "no", "said not to be reversible");
+            case PROTECTION -> {
+                boolean none = upper.matches("(?:NOT|NO|W/O|WITHOUT)\\b.*");
+                String kindOf = none
+                        ? "none"
+                        : upper.contains("MAN") ? "manual" : upper.contains("IMP") ? "impedance" : "automatic";
+                yield said(kind, start, end, text, kindOf, none ? "no protector" : "protector, " + kindOf);
+            }
+            case FAMILY -> {
+                MotorFamily family = family(upper);
+                yield said(kind, start, end, text, family.key(), family.words());
+            }
+            case OTHER_FAMILY -> other(start, end, text, upper);
+            case START_CAPACITOR, RUN_CAPACITOR, CAPACITOR ->
+                said(kind, start, end, text, plain(first), kind.words() + " " + plain(first) + " µF");
+            case IGNORED, UNKNOWN -> said(Kind.IGNORED, start, end, text, text, "not needed here");
+        };
+    }
+
+    private static PlatePiece said(Kind kind, int start, int end, String text, String value, String meaning) {
+        return new PlatePiece(start, end, text, kind, value, meaning, "");
+    }
+
+    private static PlatePiece output(int start, int end, String text, List<String> groups) {
+        boolean unitFirst = groups.get(0).matches("(?i)H\\.?P\\.?|KW");
+        String unit = groups.get(unitFirst ? 0 : 1).toUpperCase(Locale.ROOT).replace(".", "");
+        String number = groups.get(unitFirst ? 1 : 0);
+        String value = number.contains("/") ? number.replaceAll("[\\s-]+(?=\\d+/)", "-") : plain(number);
+        return switch (unit) {
+            case "KW" -> said(Kind.OUTPUT, start, end, text, value + " kW", value + " kW");
+            case "W", "WATT", "WATTS" -> {
+                double kw = value.contains("/") ? 0 : Double.parseDouble(value) / 1000;
+                String said = new java.math.BigDecimal(kw)
+                        .round(new java.math.MathContext(6))
+                        .stripTrailingZeros()
+                        .toPlainString();
+                yield said(Kind.OUTPUT, start, end, text, said + " kW", value + " W");
+            }
+            case "CV", "PS" -> {
+                double hp = (value.contains("/") ? fraction(value) : Double.parseDouble(value)) * HP_PER_CV;
+                yield said(
+                        Kind.OUTPUT,
+                        start,
+                        end,
+                        text,
+                        String.format(Locale.ROOT, "%.3f hp", hp),
+                        value + " metric horsepower, " + String.format(Locale.ROOT, "%.2f hp", hp));
+            }
+            default -> said(Kind.OUTPUT, start, end, text, value + " hp", value + " hp");
+        };
+    }
+
+    private static double fraction(String value) {
+        Matcher matcher = Pattern.compile("(?:(\\d+)-)?(\\d+)/(\\d+)").matcher(value);
+        if (!matcher.matches()) {
+            return 0;
+        }
+        double whole = matcher.group(1) == null ? 0 : Double.parseDouble(matcher.group(1));
+        return whole + Double.parseDouble(matcher.group(2)) / Double.parseDouble(matcher.group(3));
+    }
+
+    /** Two voltages stand with a stroke, a range with a hyphen: 115/208-230. */
+    private static PlatePiece several(Kind kind, int start, int end, String text, String figures, String unit) {
+        String value = figures.replaceAll("\\s", "")
+                .replace('–', '-')
+                .replace(',', '.')
+                .replaceAll("(^|[/-])\\.", "$10.");
+        String meaning = value.replace("/", " " + unit + " or ").replace("-", " to ") + " " + unit;
+        return said(kind, start, end, text, value, meaning);
+    }
+
+    private static PlatePiece duty(int start, int end, String text, String word) {
+        String value = word.startsWith("CONT") || word.startsWith("24") || word.equals("S1")
+                ? "continuous"
+                : word.startsWith("INT") ? "intermittent" : word.toLowerCase(Locale.ROOT);
+        return said(
+                Kind.DUTY,
+                start,
+                end,
+                text,
+                value,
+                value.equals("air over") ? "only in an air stream" : value + " duty");
+    }
+
+    private static PlatePiece rotation(int start, int end, String text, List<String> groups) {
+        String way = groups.get(0).toUpperCase(Locale.ROOT).replace(".", "");
+        boolean clockwise = way.equals("CW") || way.equals("CLOCKWISE");
+        String direction = clockwise ? "clockwise" : "counter-clockwise";
+        if (groups.size() < 2) {
+            return said(Kind.ROTATION, start, end, text, direction, direction)
+                    .asked("“" + text + "” does not say from which end. Write it, such as CW facing shaft end.");
+        }
+        String from = groups.get(1).toUpperCase(Locale.ROOT).replaceAll("[\\s.]+", " ");
+        boolean opposite = from.startsWith("OP")
+                || from.startsWith("OD")
+                || from.equals("NDE")
+                || from.equals("LE")
+                || from.startsWith("LEAD")
+                || from.startsWith("NON");
+        String end1 = opposite ? "opposite-end" : "shaft-end";
+        PlatePiece piece = said(
+                Kind.ROTATION,
+                start,
+                end,
+                text,
+                direction + " " + end1,
+                direction + (opposite ? ", facing the end opposite the shaft" : ", facing the shaft end"));
+        return from.startsWith("L")
+                ? piece.asked("The lead end is taken as the end opposite the shaft. Look whether it is.")
+                : piece;
+    }
+
+    private static MotorFamily family(String upper) {
+        String squeezed = upper.replaceAll("[\\s.,/&-]|AND", "");
+        if (squeezed.contains("SPLITPH") || squeezed.equals("RSIR")) {
+            return MotorFamily.SPLIT_PHASE;
+        }
+        if (squeezed.contains("SPLITCAP") || squeezed.equals("PSC")) {
+            return MotorFamily.PERMANENT_SPLIT_CAPACITOR;
+        }
+        boolean runs = squeezed.matches(".*CAP(ACITOR)?RUN.*") || squeezed.equals("CSCR") || squeezed.equals("CSR");
+        return runs ? MotorFamily.CAPACITOR_START_CAPACITOR_RUN : MotorFamily.CAPACITOR_START;
+    }
+
+    private static PlatePiece other(int start, int end, String text, String upper) {
+        String which = upper.startsWith("REP") ? "repulsion" : upper.startsWith("SHADED") ? "shaded-pole" : "universal";
+        return said(Kind.OTHER_FAMILY, start, end, text, which, which + " motor");
+    }
+}

@@ -1,0 +1,42 @@
+package gatepin.core.supply;
+
+import java.util.List;
+
+/** Plugs and outlets by their standard designations (NEMA WD 6, IEC 60309, IEC 60884; all from memory). */
+public final class Outlets {
+    private static final List<Integer> NEMA_AMPS = List.of(15, 20, 30, 50);
+    private static final List<Integer> IEC_AMPS = List.of(16, 32, 63);
+
+    private Outlets() {}
+
+    /**
+     * The outlet class for a motor.
+     *
+     * @param amps what it has to carry, A
+     */
+    public static String forMotor(Region region, int volts, boolean twoHots, double amps) {
+        if (region == Region.IEC) {
+            int size = IEC_AMPS.stream().filter(a -> a >= amps).findFirst().orElse(0);
+            return size == 0
+                    ? "none: wire it fixed, with a lockable disconnect"
+                    : size == 16 && amps <= 13
+                            ? "IEC 60309 16 A 2P+E 6h (blue), or a 16 A household outlet"
+                            : "IEC 60309 " + size + " A 2P+E 6h (blue)";
+        }
+        int series = twoHots || volts >= 200 ? 6 : 5;
+        int size = NEMA_AMPS.stream().filter(a -> a >= amps).findFirst().orElse(0);
+        return size == 0 ? "none: wire it fixed, with a lockable disconnect" : "NEMA " + series + "-" + size;
+    }
+
+    /** The outlets a shop is likely to have, to choose from. */
+    public static List<String> usual(Region region) {
+        return region == Region.IEC
+                ? List.of(
+                        "household outlet 16 A",
+                        "IEC 60309 16 A 2P+E 6h (blue)",
+                        "IEC 60309 32 A 2P+E 6h (blue)",
+                        "fixed wiring")
+                : List.of(
+                        "NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", "fixed wiring");
+    }
+}

@@ -1,0 +1,39 @@
+package gatepin.core.supply;
+
+import java.util.List;
+
+/** Whose words, sizes and rules hold. */
+public enum Region {
+    /** 120/240 V split-phase or 208 V, 60 Hz; AWG; NEC. */
+    NORTH_AMERICA(Breaker.INVERSE_TIME, ConductorSize.AWG),
+    /** 230 V, 50 Hz; mm²; IEC. */
+    IEC(Breaker.C, ConductorSize.METRIC);
+
+    private final Breaker breaker;
+    private final List<ConductorSize> sizes;
+
+    Region(Breaker breaker, List<ConductorSize> sizes) {
+        this.breaker = breaker;
+        this.sizes = sizes;
+    }
+
+    /** The usual breaker for a motor. */
+    public Breaker breaker() {
+        return breaker;
+    }
+
+    /** Conductor sizes, smallest first. */
+    public List<ConductorSize> sizes() {
+        return sizes;
+    }
+
+    /** What the grounded frame's wire is called. */
+    public String ground() {
+        return this == NORTH_AMERICA ? "ground" : "earth";
+    }
+
+    /** What the hot line is called. */
+    public String hot() {
+        return this == NORTH_AMERICA ? "hot" : "line";
+    }
+}

@@ -1,0 +1,162 @@
+package gatepin.core.plate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+
+import gatepin.core.plate.PlatePiece.Kind;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Plates of our own invention in many styles, all made-up. */
+class PlateTextTest {
+    static Stream<String> corpus() throws IOException {
+        try (InputStream in = PlateTextTest.class.getResourceAsStream("plates.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines().filter(l -> !l.startsWith("#") && !l.isBlank()).toList().stream();
+        }
+    }
+
+    @Test
+    void theCorpusIsLargeEnough() throws IOException {
+        assertThat(corpus()).hasSizeGreaterThanOrEqualTo(60);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("corpus")
+    void platesAreReadPieceByPiece(String line) {
+        String[] sides = line.split("=>");
+        String[] wanted = sides[1].split("\\|", -1);
+        PlateText plate = PlateText.read(sides[0].strip());
+
+        assertThat(plate.value(Kind.OUTPUT).orElse(""))
+                .as("output in " + plate)
+                .isEqualTo(wanted[0].strip().replace("1 1/2", "1-1/2"));
+        assertThat(plate.value(Kind.VOLTS).orElse("")).as("volts in " + plate).isEqualTo(wanted[1].strip());
+        assertThat(plate.value(Kind.AMPS).orElse("")).as("amps in " + plate).isEqualTo(wanted[2].strip());
+        assertThat(plate.value(Kind.FREQUENCY).orElse(""))
+                .as("hertz in " + plate)
+                .isEqualTo(wanted[3].strip());
+        assertThat(plate.value(Kind.SPEED).orElse("")).as("rpm in " + plate).isEqualTo(wanted[4].strip());
+        for (String further : wanted[5].strip().split("\\s+")) {
+            if (!further.isBlank()) {
+                String[] pair = further.split("=");
+                assertThat(plate.value(Kind.valueOf(pair[0].toUpperCase(Locale.ROOT))))
+                        .as(pair[0] + " in " + plate)
+                        .hasValue(pair[1].replace('_', ' '));
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1/2 HP 115 V 8.8 A 60 HZ 1725 RPM 42         | 42    | Write its unit",
+                "1/2 HP 115 V 8.8 A 60 HZ 1725 RPM ZORK       | ZORK  | not understood",
+                "1/2 HP 3/4 HP 115 V                          | 3/4 HP | A second output",
+                "1/3 HP 115 V 60 HZ CW                        | CW    | does not say from which end",
+                "1/3 HP 115 V 60 HZ CW FACING LEAD END        | CW FACING LEAD END | Look whether it is",
+                "0.25 kW 230V 50/60Hz                         | 50/60Hz | allows 50 and 60 Hz"
+            })
+    void doubtfulPiecesAreAskedAbout(String text, String piece, String question) {
+        assertThat(PlateText.read(text).doubts()).singleElement().satisfies(p -> {
+            assertThat(p.text()).isEqualTo(piece);
+            assertThat(p.question()).contains(question);
+        });
+    }
+
+    @Test
+    void fieldsAreFilledForTheForm() {
+        PlateReader.Typed typed = PlateText.read(
+                        "1-1/2 HP 115/208-230 V 18.4/9.6-9.2 A 1PH 60HZ 1725 RPM CODE K START CAP 500 MFD")
+                .fields();
+
+        assertThat(typed)
+                .isEqualTo(new PlateReader.Typed(
+                        "1-1/2", "hp", "115", "18.4", "230", "9.2", "60", "1725", "", "K", "500", ""));
+        assertThat(PlateReader.read(typed).problems()).isEmpty();
+    }
+
+    static LongStream seeds() {
+        return LongStream.range(0, 400);
+    }
+
+    /** Printing a plate in any of many styles and reading it back gives it again. */
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void whatIsPrintedIsReadBack(long seed) {
+        Random random = new Random(seed);
+        boolean metric = random.nextBoolean();
+        String output =
+                pick(random, metric ? List.of("0.18", "0.37", "1.1", "2.2") : List.of("1/4", "3/4", "1-1/2", "5"));
+        boolean dual = !metric && random.nextBoolean();
+        String volts = dual ? "115/230" : metric ? "230" : "115";
+        String amps = dual ? "13.8/6.9" : pick(random, List.of("2.9", "7.4", "12"));
+        String hertz = metric ? "50" : "60";
+        String rpm = pick(random, metric ? List.of("1420", "2850", "940") : List.of("1725", "3450", "1140"));
+        boolean comma = metric && random.nextBoolean();
+        boolean labelFirst = random.nextBoolean();
+        List<String> parts = new java.util.ArrayList<>(List.of(
+                labelFirst && !metric
+                        ? "HP " + output
+                        : output + pick(random, List.of("", " ")) + (metric ? "kW" : "HP"),
+                labelFirst ? "VOLTS " + volts : volts + pick(random, List.of("V", " V", " VOLTS", " VAC")),
+                labelFirst ? "AMPS " + amps : amps + pick(random, List.of("A", " A", " AMPS")),
+                labelFirst ? "HZ " + hertz : hertz + pick(random, List.of("HZ", " Hz", " CY")),
+                labelFirst ? "RPM " + rpm : rpm + pick(random, List.of("RPM", " RPM", " r/min"))));
+        java.util.Collections.shuffle(parts, random);
+        String text = String.join(pick(random, List.of(" ", "  ", ", ", "\n")), parts);
+        if (comma) {
+            text = text.replaceAll("(\\d)\\.(\\d)", "$1,$2");
+        }
+
+        PlateText plate = PlateText.read(text);
+
+        assertThat(plate.value(Kind.OUTPUT)).as(text).hasValue(output + (metric ? " kW" : " hp"));
+        assertThat(plate.value(Kind.VOLTS)).as(text).hasValue(volts);
+        assertThat(plate.value(Kind.AMPS)).as(text).hasValue(amps);
+        assertThat(plate.value(Kind.FREQUENCY)).as(text).hasValue(hertz);
+        assertThat(plate.value(Kind.SPEED)).as(text).hasValue(rpm);
+        assertThat(plate.doubts()).as(text).isEmpty();
+    }
+
+    private static String pick(Random random, List<String> from) {
+        return from.get(random.nextInt(from.size()));
+    }
+
+    @ParameterizedTest(name = "seed {0}")
+    @MethodSource("seeds")
+    void nothingTypedMakesItFail(long seed) {
+        Random random = new Random(seed);
+        StringBuilder text = new StringBuilder();
+        int length = random.nextInt(300);
+        for (int i = 0; i < length; i++) {
+            text.append(
+                    random.nextInt(4) > 0
+                            ? "0123456789/-., VAHPCWRM%°µ~".charAt(random.nextInt(27))
+                            : (char) random.nextInt(0xD7FF));
+        }
+
+        assertThatCode(() -> {
+                    PlateText plate = PlateText.read(text.toString());
+                    plate.fields();
+                    int before = 0;
+                    for (PlatePiece piece : plate.pieces()) {
+                        assertThat(piece.start()).isGreaterThanOrEqualTo(before);
+                        before = piece.end();
+                    }
+                })
+                .as("seed %d: %s", seed, text)
+                .doesNotThrowAnyException();
+    }
+}
