@@ -101,7 +101,8 @@ final class MotorReader {
                         MotorFamily.of(node.path("family").asText("")),
                         CodeLetter.of(plate.path("code").asText("")),
                         number(node.path("measured"), "startMicrofarads"),
-                        number(node.path("measured"), "runMicrofarads")));
+                        number(node.path("measured"), "runMicrofarads"),
+                        ""));
     }
 
     private static Optional<Double> number(JsonNode node, String field) {

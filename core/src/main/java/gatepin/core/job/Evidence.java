@@ -8,18 +8,22 @@ import java.util.Optional;
  * What a job has to show for its gates.
  *
  * @param plateRead the plate is typed and possible
+ * @param plateObstacle why the motor cannot be run and reversed here as it is, as a sentence without its full stop
  * @param voltageChosen the voltage to run on is chosen
  * @param connectionRead the diagram's column for that voltage is read into groups
  * @param connectionDanger what the engine finds dangerous in that connection, as a sentence without its full stop
+ * @param supplyKnown the way from the panel and the plug are written down
  * @param switchChosen a reversing switch is chosen
  * @param planChosen a wiring plan is chosen
  * @param wiresLeft wires of the plan that are not made yet
  */
 public record Evidence(
         boolean plateRead,
+        Optional<String> plateObstacle,
         boolean voltageChosen,
         boolean connectionRead,
         Optional<String> connectionDanger,
+        boolean supplyKnown,
         boolean switchChosen,
         boolean planChosen,
         int wiresLeft) {
@@ -27,7 +31,12 @@ public record Evidence(
     /** What a gate's own evidence lacks. */
     public List<Problem> missing(Gate gate) {
         return switch (gate) {
-            case PLATE -> lacking(plateRead, "The plate is not read yet: fill it in and save.");
+            case PLATE ->
+                first(
+                        lacking(plateRead, "The plate is not read yet: fill it in and save."),
+                        lacking(
+                                plateObstacle.isEmpty(),
+                                "By its plate this motor is not for this job: " + plateObstacle.orElse("") + "."));
             case DIAGRAM ->
                 first(
                         lacking(voltageChosen, "Choose the voltage the motor is to run on."),
@@ -36,6 +45,10 @@ public record Evidence(
                                 connectionDanger.isEmpty(),
                                 "Connected like this, the motor is in danger: " + connectionDanger.orElse("")
                                         + ". Read the diagram again."));
+            case SUPPLY ->
+                first(
+                        lacking(voltageChosen, "Choose the voltage the motor is to run on."),
+                        lacking(supplyKnown, "Say how far it is from the panel and which plug is on it now."));
             case SWITCH ->
                 first(
                         lacking(switchChosen, "Choose the reversing switch."),

@@ -8,6 +8,8 @@ public enum Fact {
     LEADS("the leads"),
     /** The voltage the motor is to run on. */
     VOLTAGE("the supply voltage"),
+    /** How the supply gets to the machine: distance and plug. */
+    SUPPLY("the supply"),
     /** The diagram's column for that voltage. */
     CONNECTION("the connection"),
     /** The reversing switch. */

@@ -7,6 +7,7 @@ import java.util.Set;
 public enum Gate {
     PLATE("Plate", EnumSet.of(Fact.PLATE)),
     DIAGRAM("Diagram", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION)),
+    SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE, Fact.SUPPLY)),
     SWITCH("Switch", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
     WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES));
 

@@ -17,7 +17,6 @@ import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.WiredMotor;
 import gatepin.core.machine.FittedMotor.Residual;
-import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import java.util.ArrayList;
@@ -66,7 +65,8 @@ public final class PlateFit {
      * @param hertz rated frequency, Hz
      * @param rpm rated speed, 1/min
      * @param poles number of poles
-     * @param code locked-rotor code letter
+     * @param lockedKva apparent power with the rotor held, kVA
+     * @param codeStated whether a code letter states it, or it is only what is usual
      * @param runOhms the run winding's resistance as joined for that voltage, Ω, if measured
      * @param startOhms the start winding's resistance, Ω, if measured
      * @param startMicrofarads start capacitor, µF, if known
@@ -80,7 +80,8 @@ public final class PlateFit {
             int hertz,
             int rpm,
             int poles,
-            Optional<CodeLetter> code,
+            double lockedKva,
+            boolean codeStated,
             Optional<Double> runOhms,
             Optional<Double> startOhms,
             Optional<Double> startMicrofarads,
@@ -108,7 +109,8 @@ public final class PlateFit {
                     hertz,
                     rpm,
                     poles,
-                    code,
+                    lockedKva,
+                    codeStated,
                     run,
                     start,
                     startMicrofarads,
@@ -130,7 +132,8 @@ public final class PlateFit {
                     plate.hertz(),
                     plate.rpm(),
                     plate.poles(),
-                    plate.extras().code(),
+                    plate.lockedKva(),
+                    plate.extras().code().isPresent(),
                     Optional.empty(),
                     Optional.empty(),
                     plate.extras().startMicrofarads(),
@@ -191,12 +194,8 @@ public final class PlateFit {
         observations.add(
                 new Observation("rated current, A", usualAmps, given.amps().isPresent() ? 0.03 : 0.2));
         boolean psc = given.family() == MotorFamily.PERMANENT_SPLIT_CAPACITOR;
-        double usualCode = 8.5 * Math.pow(given.horsepower(), -0.2) * (psc ? 0.55 : 1);
-        double kva = given.code().map(CodeLetter::middle).orElse(usualCode) * given.horsepower();
         observations.add(new Observation(
-                "locked-rotor current, A",
-                kva * 1000 / given.volts(),
-                given.code().isPresent() ? 0.06 : 0.25));
+                "locked-rotor current, A", given.lockedKva() * 1000 / given.volts(), given.codeStated() ? 0.06 : 0.25));
         double starts = psc ? 0.5 : given.family() == MotorFamily.SPLIT_PHASE ? 1.5 : 2.8;
         observations.add(new Observation("starting torque, N·m", starts * given.ratedNm(), 0.3));
         observations.add(new Observation("breakdown torque, N·m", 2.6 * given.ratedNm(), 0.2));

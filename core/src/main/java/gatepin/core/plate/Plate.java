@@ -25,15 +25,22 @@ public record Plate(
      * @param code locked-rotor code letter
      * @param startMicrofarads start capacitor, µF
      * @param runMicrofarads run capacitor, µF
+     * @param text the plate as typed in one go; blank where it was typed field by field
      */
     public record Extras(
             Optional<MotorFamily> family,
             Optional<CodeLetter> code,
             Optional<Double> startMicrofarads,
-            Optional<Double> runMicrofarads) {
+            Optional<Double> runMicrofarads,
+            String text) {
         /** Nothing of it is known. */
         public static final Extras NONE =
-                new Extras(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+                new Extras(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), "");
+    }
+
+    /** What the plate's text says beside its figures. */
+    public PlateDetails details() {
+        return PlateDetails.of(extras.text());
     }
 
     /**
@@ -57,6 +64,17 @@ public record Plate(
                     ? MotorFamily.CAPACITOR_START_CAPACITOR_RUN
                     : run ? MotorFamily.PERMANENT_SPLIT_CAPACITOR : MotorFamily.CAPACITOR_START;
         });
+    }
+
+    /**
+     * Apparent power with the rotor held, kVA: from the code letter, else what is usual for the size (about 8.5 kVA/hp at
+     * 1 hp, more for smaller ones, about half for a PSC motor; common practice).
+     */
+    public double lockedKva() {
+        double horsepower = ratedOutputWatts / WATTS_PER_HP;
+        boolean psc = likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR;
+        double usual = 8.5 * Math.pow(horsepower, -0.2) * (psc ? 0.55 : 1);
+        return extras.code().map(CodeLetter::middle).orElse(usual) * horsepower;
     }
 
     /** The number of poles whose synchronous speed lies next above the rated speed. */

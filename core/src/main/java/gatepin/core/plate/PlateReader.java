@@ -17,6 +17,8 @@ public final class PlateReader {
     /** More slip than this at rated load is no plate but a misread one (common practice). */
     private static final double MOST_SLIP = 0.2;
 
+    private static final int MOST_TEXT = 600;
+
     private final List<Problem> problems = new ArrayList<>();
 
     private PlateReader() {}
@@ -36,6 +38,7 @@ public final class PlateReader {
      * @param code code letter, may be blank
      * @param startMicrofarads start capacitor, may be blank
      * @param runMicrofarads run capacitor, may be blank
+     * @param text the plate as it reads, may be blank
      */
     public record Typed(
             String output,
@@ -49,7 +52,8 @@ public final class PlateReader {
             String family,
             String code,
             String startMicrofarads,
-            String runMicrofarads) {
+            String runMicrofarads,
+            String text) {
         /** A plate that says nothing of family, code letter and capacitors. */
         public Typed(
                 String output,
@@ -60,7 +64,7 @@ public final class PlateReader {
                 String highAmps,
                 String hertz,
                 String rpm) {
-            this(output, outputUnit, lowVolts, lowAmps, highVolts, highAmps, hertz, rpm, "", "", "", "");
+            this(output, outputUnit, lowVolts, lowAmps, highVolts, highAmps, hertz, rpm, "", "", "", "", "");
         }
     }
 
@@ -147,7 +151,10 @@ public final class PlateReader {
                                 + " another family."));
             }
         });
-        return new Plate.Extras(family, code, start, run);
+        if (typed.text().length() > MOST_TEXT) {
+            problems.add(new Problem("text", "", "The text is too long: at most " + MOST_TEXT + " letters."));
+        }
+        return new Plate.Extras(family, code, start, run, typed.text().strip());
     }
 
     /** A capacitor as stamped; "MFD", "mF" and "MF" on a motor mean microfarads (common practice). */

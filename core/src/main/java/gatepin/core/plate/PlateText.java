@@ -313,7 +313,8 @@ public final class PlateText {
                         .orElse(""),
                 value(Kind.RUN_CAPACITOR)
                         .or(() -> capacitor.filter(c -> capacitorRuns))
-                        .orElse(""));
+                        .orElse(""),
+                text.strip());
     }
 
     @Override

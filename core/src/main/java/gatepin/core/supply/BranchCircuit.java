@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 
@@ -70,19 +71,29 @@ public record BranchCircuit(
     /** A conductor that drops more than this running is taken a size larger (common practice; NEC 210.19 note). */
     private static final double MOST_DROP = 0.03;
 
-    private static final NavigableGround GROUND = new NavigableGround();
+    /** Equipment ground by the breaker's size (NEC 250.122, from memory). */
+    private static final NavigableMap<Integer, String> GROUNDS =
+            new TreeMap<>(Map.of(15, "14 AWG", 20, "12 AWG", 60, "10 AWG", 100, "8 AWG"));
 
-    private static final class NavigableGround {
-        private final TreeMap<Integer, String> awg =
-                new TreeMap<>(Map.of(15, "14 AWG", 20, "12 AWG", 60, "10 AWG", 100, "8 AWG"));
-
-        String of(Region region, int breaker, ConductorSize conductor) {
-            if (region == Region.IEC) {
-                return conductor.name();
-            }
-            Map.Entry<Integer, String> row = awg.ceilingEntry(breaker);
-            return row == null ? "see the table" : row.getValue();
+    private static String ground(Region region, int breaker, ConductorSize conductor) {
+        if (region == Region.IEC) {
+            return conductor.name();
         }
+        Map.Entry<Integer, String> row = GROUNDS.ceilingEntry(breaker);
+        if (row == null) {
+            return "see the table";
+        }
+        // it need not be larger than the circuit's own conductors (NEC 250.122(A), from memory)
+        double byTable = ohms(region, row.getValue());
+        return byTable < conductor.ohmsPerKilometre() ? conductor.name() : row.getValue();
+    }
+
+    private static double ohms(Region region, String size) {
+        return region.sizes().stream()
+                .filter(s -> s.name().equals(size))
+                .mapToDouble(ConductorSize::ohmsPerKilometre)
+                .findFirst()
+                .orElse(0);
     }
 
     /** Sizes a circuit; empty where neither table nor plate gives a current, or no size in the list is enough. */
@@ -127,7 +138,7 @@ public record BranchCircuit(
                 fuse,
                 overload,
                 most,
-                GROUND.of(asked.region(), Math.max(low, high), chosen),
+                ground(asked.region(), Math.max(low, high), chosen),
                 Outlets.forMotor(asked.region(), asked.volts(), asked.twoHots(), carried),
                 drop(asked, chosen, amps),
                 drop(asked, chosen, asked.startAmps()),
@@ -181,7 +192,7 @@ public record BranchCircuit(
     }
 
     private static String amps(double value) {
-        return String.format(Locale.ROOT, value < 10 ? "%.1f A" : "%.0f A", value);
+        return String.format(Locale.ROOT, value < 20 && value != Math.rint(value) ? "%.1f A" : "%.0f A", value);
     }
 
     private static String percent(double share) {

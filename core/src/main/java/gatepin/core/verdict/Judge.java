@@ -1,5 +1,6 @@
 package gatepin.core.verdict;
 
+import gatepin.core.Severity;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Capacitor;

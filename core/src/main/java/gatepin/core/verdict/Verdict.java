@@ -1,5 +1,6 @@
 package gatepin.core.verdict;
 
+import gatepin.core.Severity;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import java.util.List;

@@ -194,7 +194,8 @@ class WiringFormatTest {
                         Optional.of(MotorFamily.CAPACITOR_START),
                         CodeLetter.of("K"),
                         Optional.of(300.0),
-                        Optional.empty()));
+                        Optional.empty(),
+                        ""));
         for (Plan plan : Planner.search(motor.on(kind)).plans()) {
             String text = WiringWriter.write(
                     "Machine", plate, motor.leads(), Optional.of(kind), plan.wiring(), StatedRotation.NOT_STATED);

@@ -15,14 +15,23 @@ import org.junit.jupiter.params.provider.EnumSource;
 class LaneTest {
     private static final Pin OPEN = new Pin(Pin.State.PULLED, "");
     private static final Lane ALL_OPEN = new Lane(Map.of(
-            Gate.PLATE, OPEN, Gate.DIAGRAM, OPEN, Gate.SWITCH, OPEN, Gate.WIRE, new Pin(Pin.State.OVERRIDDEN, "why")));
+            Gate.PLATE,
+            OPEN,
+            Gate.DIAGRAM,
+            OPEN,
+            Gate.SUPPLY,
+            OPEN,
+            Gate.SWITCH,
+            OPEN,
+            Gate.WIRE,
+            new Pin(Pin.State.OVERRIDDEN, "why")));
 
     @Test
     void anotherVoltageDropsEverythingThatReliedOnItAndSaysWhy() {
         List<Drop> drops = ALL_OPEN.dropsAfter(
                 List.of(new Change(Fact.VOLTAGE, "the supply voltage changed from 230 V to 115 V")));
 
-        assertThat(drops).extracting(Drop::gate).containsExactly(Gate.DIAGRAM, Gate.SWITCH, Gate.WIRE);
+        assertThat(drops).extracting(Drop::gate).containsExactly(Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE);
         assertThat(drops).extracting(Drop::reason).containsOnly("The supply voltage changed from 230 V to 115 V.");
     }
 
@@ -59,8 +68,9 @@ class LaneTest {
 
     @Test
     void aGateNeedsItsEvidence() {
-        Evidence nothing = new Evidence(false, false, false, Optional.empty(), false, false, 0);
-        Evidence twoWiresLeft = new Evidence(true, true, true, Optional.empty(), true, true, 2);
+        Evidence nothing =
+                new Evidence(false, Optional.empty(), false, false, Optional.empty(), false, false, false, 0);
+        Evidence twoWiresLeft = new Evidence(true, Optional.empty(), true, true, Optional.empty(), true, true, true, 2);
 
         for (Gate gate : Gate.values()) {
             assertThat(nothing.missing(gate)).as(gate.title()).hasSize(1);
@@ -71,7 +81,8 @@ class LaneTest {
 
     @Test
     void aConnectionThatBurnsHoldsTheDiagramsPin() {
-        Evidence burning = new Evidence(true, true, true, Optional.of("run 1 gets 230 V"), true, true, 0);
+        Evidence burning =
+                new Evidence(true, Optional.empty(), true, true, Optional.of("run 1 gets 230 V"), true, true, true, 0);
 
         assertThat(burning.missing(Gate.DIAGRAM))
                 .singleElement()

@@ -76,7 +76,7 @@ class PlateReaderTest {
 
     private static Reading<Plate> extras(String family, String code, String start, String run) {
         return PlateReader.read(
-                new PlateReader.Typed("3/4", "hp", "115", "13.8", "", "", "60", "1725", family, code, start, run));
+                new PlateReader.Typed("3/4", "hp", "115", "13.8", "", "", "60", "1725", family, code, start, run, ""));
     }
 
     @Test

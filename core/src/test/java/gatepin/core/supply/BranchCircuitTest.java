@@ -73,6 +73,10 @@ class BranchCircuitTest {
         assertThat(low.conductor().name()).isEqualTo("12 AWG");
         assertThat(high.conductor().name()).isEqualTo("14 AWG");
         assertThat(low.overloadAmps()).isCloseTo(15.87, within(1e-9));
+        assertThat(low.ground())
+                .as(
+                        "35 A would ask for 10 AWG, but not more than the circuit's own 12 AWG (NEC 250.122(A), from memory)")
+                .isEqualTo("12 AWG");
         assertThat(low.plug()).isEqualTo("NEMA 5-20");
         assertThat(high.plug()).isEqualTo("NEMA 6-15");
         assertThat(low.whiteIsHot()).isFalse();

@@ -3,6 +3,7 @@ package gatepin.core.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gatepin.core.Severity;
 import gatepin.core.circuit.BenchMotors;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact;

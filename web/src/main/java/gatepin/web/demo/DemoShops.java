@@ -7,13 +7,16 @@ import gatepin.core.job.Gate;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.PlateText;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.Region;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.ShopStore;
-import gatepin.web.store.ShopStore.Region;
 import gatepin.web.store.SwitchStore;
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.boot.ApplicationArguments;
@@ -54,6 +57,13 @@ public class DemoShops implements ApplicationRunner {
                 "T1 T2 T3 T4 T5 T8",
                 new ConnectionReader.Typed("230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
+        desk.saveSupply(
+                scratter,
+                desk.open(scratter).orElseThrow().job().version(),
+                230,
+                Supply.Kind.TWO_HOT,
+                new Run(new BigDecimal("18.3"), "NEMA 6-15"));
+        desk.pull(scratter, Gate.SUPPLY, "");
         JobFile file = desk.open(scratter).orElseThrow();
         desk.chooseSwitch(
                 scratter, file.job().version(), switches.devices(orchard).get(0).id());
@@ -78,7 +88,8 @@ public class DemoShops implements ApplicationRunner {
                 "Hay-loft winch",
                 "Drum that springs back to the middle.",
                 "1 hp 115 14.8 230 7.4 60 1725 capacitor-start _ _ _");
-        job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
+        long grinder = job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
+        plateAsItReads(grinder, "1 HP PH 3 V 230/460 A 3.4/1.7 RPM 1725 HZ 60 FR 56 CONT");
         long pottery = shop("Tern Quay Pottery", Region.IEC);
         job(
                 pottery,
@@ -103,11 +114,16 @@ public class DemoShops implements ApplicationRunner {
         if (!plate.isEmpty()) {
             String[] f = plate.replace("_", "").split(" ", -1);
             PlateReader.Typed typed =
-                    new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11]);
+                    new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11], "");
             desk.savePlate(id, 0, typed, PlateReader.read(typed).value().orElseThrow());
             desk.pull(id, Gate.PLATE, "");
         }
         return id;
+    }
+
+    private void plateAsItReads(long job, String text) {
+        PlateReader.Typed typed = PlateText.read(text).fields();
+        desk.savePlate(job, 0, typed, PlateReader.read(typed).value().orElseThrow());
     }
 
     private void diagram(

@@ -1,5 +1,6 @@
 package gatepin.web.desk;
 
+import gatepin.core.Severity;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
@@ -15,7 +16,6 @@ import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.RatedPoint;
-import gatepin.core.verdict.Severity;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
 import java.util.LinkedHashMap;

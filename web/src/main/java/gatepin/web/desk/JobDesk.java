@@ -20,6 +20,7 @@ import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
+import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.LogStore;
 import gatepin.web.store.LogStore.Kind;
 import gatepin.web.store.MotorStore;
@@ -94,6 +95,7 @@ public class JobDesk {
                 PlateReader.read(typed(motor, ratings)).value(),
                 motors.leads(job.motorId()),
                 job.volts().flatMap(v -> motors.column(job.motorId(), v)),
+                jobs.run(job.id()),
                 job.switchId().map(switches::kind),
                 job.planId().flatMap(plans::plan),
                 pins.lane(job.id()),
@@ -115,7 +117,8 @@ public class JobDesk {
                 motor.extras().family().map(MotorFamily::key).orElse(""),
                 motor.extras().code().map(CodeLetter::name).orElse(""),
                 plain(motor.extras().startMicrofarads().map(BigDecimal::valueOf)),
-                plain(motor.extras().runMicrofarads().map(BigDecimal::valueOf)));
+                plain(motor.extras().runMicrofarads().map(BigDecimal::valueOf)),
+                motor.extras().text());
     }
 
     private static String plain(Optional<BigDecimal> number) {
@@ -219,6 +222,39 @@ public class JobDesk {
                     "Diagram saved for " + supply(volts, supplyKind) + ": L1 with "
                             + String.join(" ", column.connection().line1()) + ", L2 with "
                             + String.join(" ", column.connection().line2()) + ".");
+        }
+        return drop(before, changes);
+    }
+
+    /**
+     * Saves voltage, distance and present plug.
+     *
+     * @throws StaleEdit when somebody saved the job after {@code version}
+     */
+    public List<Drop> saveSupply(long jobId, int version, int volts, Supply.Kind kind, Run run) {
+        JobFile before = load(job(jobId));
+        jobs.setRun(jobId, version, volts, kind, run);
+        List<Change> changes = new ArrayList<>();
+        Optional<Supply> old = before.supply();
+        boolean sameVolts = old.map(s -> s.volts() == volts && s.kind() == kind).orElse(false);
+        if (!sameVolts) {
+            changes.add(new Change(
+                    Fact.VOLTAGE,
+                    old.map(s -> "the supply voltage changed from " + supply(s.volts(), s.kind()) + " to "
+                                    + supply(volts, kind))
+                            .orElse("the supply voltage was chosen: " + supply(volts, kind))));
+        }
+        if (!before.run().equals(Optional.of(run))) {
+            changes.add(new Change(Fact.SUPPLY, "the way from the panel or the plug changed"));
+        }
+        if (!changes.isEmpty()) {
+            log.add(
+                    before.job(),
+                    who(before.job()),
+                    Kind.SAVED,
+                    "Supply saved: " + supply(volts, kind) + ", "
+                            + run.metres().stripTrailingZeros().toPlainString() + " m from the panel, present plug: "
+                            + run.presentPlug() + ".");
         }
         return drop(before, changes);
     }

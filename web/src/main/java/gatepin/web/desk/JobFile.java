@@ -10,7 +10,9 @@ import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Planner;
 import gatepin.core.plate.Plate;
+import gatepin.core.supply.SupplyAdvice;
 import gatepin.web.store.JobStore.Job;
+import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.MotorStore.Motor;
 import gatepin.web.store.MotorStore.Rating;
@@ -28,6 +30,7 @@ import java.util.Optional;
  * @param plate the plate, once it is readable
  * @param leads the motor's leads; none until they are written down
  * @param column the diagram's column for the chosen voltage
+ * @param run how the supply gets to the machine
  * @param gear the reversing switch
  * @param plan the chosen plan
  * @param lane how the pins stand
@@ -40,21 +43,24 @@ public record JobFile(
         Optional<Plate> plate,
         Leads leads,
         Optional<Column> column,
+        Optional<Run> run,
         Optional<SwitchKind> gear,
         Optional<ChosenPlan> plan,
         Lane lane,
         Optional<String> connectionDanger) {
 
     JobFile withDanger(Optional<String> danger) {
-        return new JobFile(job, motor, ratings, plate, leads, column, gear, plan, lane, danger);
+        return new JobFile(job, motor, ratings, plate, leads, column, run, gear, plan, lane, danger);
     }
 
     public Evidence evidence() {
         return new Evidence(
                 plate.isPresent(),
+                plate.flatMap(p -> p.details().obstacle()),
                 job.volts().isPresent(),
                 column.isPresent(),
                 connectionDanger,
+                run.isPresent(),
                 gear.isPresent(),
                 plan.isPresent(),
                 plan.map(p -> p.wires().size() - (int) p.made()).orElse(0));
@@ -64,6 +70,20 @@ public record JobFile(
     public Optional<Supply> supply() {
         int hertz = motor.hertz() == 0 ? 60 : motor.hertz();
         return job.volts().map(v -> new Supply(v, hertz, job.supplyKind()));
+    }
+
+    /** The voltages the motor can take, compared for a run of cable; empty until the plate is read. */
+    public Optional<SupplyAdvice> advice(double metres) {
+        return plate.map(p -> SupplyAdvice.compare(
+                new SupplyAdvice.Needs(
+                        p.ratedOutputWatts() / Plate.WATTS_PER_HP,
+                        p.details().serviceFactor().orElse(1.0),
+                        p.lockedKva(),
+                        p.ratings().stream()
+                                .map(r -> new SupplyAdvice.Rated(r.volts(), r.amps()))
+                                .toList()),
+                job.region(),
+                metres));
     }
 
     /** What to ask the planner; empty while the diagram or the switch is missing. */

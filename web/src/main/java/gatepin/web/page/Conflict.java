@@ -29,6 +29,7 @@ public record Conflict(String field, String theirs, String yours) {
         compare(conflicts, "Code letter", yours.code(), theirs.code());
         compare(conflicts, "Start capacitor", yours.startMicrofarads(), theirs.startMicrofarads());
         compare(conflicts, "Run capacitor", yours.runMicrofarads(), theirs.runMicrofarads());
+        compare(conflicts, "As it reads", yours.text(), theirs.text());
         return conflicts;
     }
 

@@ -8,6 +8,7 @@ import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.Region;
 import gatepin.web.desk.JobFile;
 import gatepin.web.store.MotorStore.Column;
 import java.util.ArrayList;
@@ -78,7 +79,7 @@ public final class DiagramForm {
         }
         form.fillRows();
         form.volts = volts == 0 ? "" : "" + volts;
-        form.supplyKind = (volts >= 200 && file.job().region() == gatepin.web.store.ShopStore.Region.NORTH_AMERICA
+        form.supplyKind = (volts >= 200 && file.job().region() == Region.NORTH_AMERICA
                         ? Supply.Kind.TWO_HOT
                         : Supply.Kind.HOT_AND_NEUTRAL)
                 .name();

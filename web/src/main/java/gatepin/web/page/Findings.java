@@ -1,11 +1,12 @@
 package gatepin.web.page;
 
+import gatepin.core.Severity;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.plate.PlateOpinion;
 import gatepin.core.verdict.Analysis;
-import gatepin.core.verdict.Severity;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
 import gatepin.web.drawing.Flag;
@@ -69,6 +70,10 @@ record Findings(List<Finding> findings, List<Flag> flags) {
 
     private static boolean isDrawn(Terminal terminal) {
         return terminal.place() != Place.INSIDE && terminal.place() != Place.CAPACITOR;
+    }
+
+    static Finding of(PlateOpinion opinion) {
+        return new Finding(level(opinion.severity()), opinion.title(), opinion.words(), "", 0);
     }
 
     private static Level level(Severity severity) {

@@ -5,7 +5,9 @@ import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
+import gatepin.core.plate.PlateOpinion;
 import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.PlateText;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.store.StaleEdit;
@@ -45,6 +47,7 @@ class PlateController {
             String code,
             String startMicrofarads,
             String runMicrofarads,
+            String text,
             int version) {
         PlateReader.Typed typed() {
             return new PlateReader.Typed(
@@ -59,7 +62,8 @@ class PlateController {
                     text(family),
                     text(code),
                     text(startMicrofarads),
-                    text(runMicrofarads));
+                    text(runMicrofarads),
+                    text(text));
         }
 
         /** A field missing from the request counts as left blank. */
@@ -78,8 +82,46 @@ class PlateController {
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.PLATE);
         model.addAttribute("families", MotorFamily.values());
-        model.addAttribute("findings", file.plate().map(PlateWords::findings).orElse(List.of()));
+        model.addAttribute(
+                "findings",
+                file.plate().map(p -> PlateOpinion.of(p, file.job().region())).orElse(List.of()).stream()
+                        .map(Findings::of)
+                        .toList());
         return "plate";
+    }
+
+    /** Reads the plate's text into the fields and shows each piece; nothing is saved yet. */
+    @PostMapping("/jobs/{id}/plate/read")
+    String read(@PathVariable long id, Form form, Model model) {
+        PlateText text = PlateText.read(form.typed().text());
+        model.addAttribute("typed", filledFrom(text.fields(), form.typed()));
+        model.addAttribute("pieces", text.pieces());
+        model.addAttribute("doubts", text.doubts());
+        model.addAttribute("retyped", true);
+        return page(model, pages.file(id));
+    }
+
+    /** What the text says goes into the fields; where it is silent, what was typed there stays. */
+    private static PlateReader.Typed filledFrom(PlateReader.Typed read, PlateReader.Typed before) {
+        boolean output = !read.output().isBlank();
+        return new PlateReader.Typed(
+                or(read.output(), before.output()),
+                output ? read.outputUnit() : before.outputUnit(),
+                or(read.lowVolts(), before.lowVolts()),
+                or(read.lowAmps(), before.lowAmps()),
+                read.lowVolts().isBlank() ? before.highVolts() : read.highVolts(),
+                read.lowAmps().isBlank() ? before.highAmps() : read.highAmps(),
+                or(read.hertz(), before.hertz()),
+                or(read.rpm(), before.rpm()),
+                or(read.family(), before.family()),
+                or(read.code(), before.code()),
+                or(read.startMicrofarads(), before.startMicrofarads()),
+                or(read.runMicrofarads(), before.runMicrofarads()),
+                before.text());
+    }
+
+    private static String or(String read, String before) {
+        return read.isBlank() ? before : read;
     }
 
     @PostMapping("/jobs/{id}/plate")

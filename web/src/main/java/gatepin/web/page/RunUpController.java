@@ -6,6 +6,7 @@ import gatepin.core.format.SpiceNetlist;
 import gatepin.core.format.WiringWriter;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
+import gatepin.core.supply.Region;
 import gatepin.web.desk.Engine;
 import gatepin.web.desk.Engine.OnBench;
 import gatepin.web.desk.JobFile;
@@ -52,7 +53,7 @@ class RunUpController {
         RunUpView view = RunUpView.of(
                 bench.orElseThrow(),
                 asked.value().orElse(Asked.USUAL),
-                file.job().region() == gatepin.web.store.ShopStore.Region.IEC);
+                file.job().region() == Region.IEC);
         model.addAttribute("view", view);
         model.addAttribute(
                 "assumedFamily", file.plate().orElseThrow().extras().family().isEmpty());

@@ -1,6 +1,8 @@
 package gatepin.web.store;
 
 import gatepin.core.circuit.Supply;
+import gatepin.core.supply.Region;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -31,7 +33,7 @@ public class JobStore {
             String machine,
             String note,
             String shop,
-            ShopStore.Region region,
+            Region region,
             long motorId,
             Optional<Integer> volts,
             Supply.Kind supplyKind,
@@ -62,7 +64,7 @@ public class JobStore {
                 row.getString("machine"),
                 row.getString("note"),
                 row.getString("shop"),
-                ShopStore.Region.valueOf(row.getString("region")),
+                Region.valueOf(row.getString("region")),
                 row.getLong("motor_id"),
                 knownVolts,
                 Supply.Kind.valueOf(row.getString("supply_kind")),
@@ -117,6 +119,31 @@ public class JobStore {
                 .param("id", jobId)
                 .param("version", version)
                 .update());
+    }
+
+    /** How the supply gets to a job's machine: metres from the panel, and the plug that is on it now. */
+    public record Run(BigDecimal metres, String presentPlug) {}
+
+    public Optional<Run> run(long jobId) {
+        return jdbc.sql("select metres, present_plug from job_supply where job_id = :id")
+                .param("id", jobId)
+                .query(Run.class)
+                .optional();
+    }
+
+    /**
+     * Sets voltage and run together.
+     *
+     * @throws StaleEdit when the job is no longer at {@code version}
+     */
+    public void setRun(long jobId, int version, int volts, Supply.Kind kind, Run run) {
+        setSupply(jobId, version, volts, kind);
+        jdbc.sql("insert into job_supply (job_id, metres, present_plug) values (:id, :metres, :plug)"
+                        + " on duplicate key update metres = values(metres), present_plug = values(present_plug)")
+                .param("id", jobId)
+                .param("metres", run.metres())
+                .param("plug", run.presentPlug())
+                .update();
     }
 
     /**

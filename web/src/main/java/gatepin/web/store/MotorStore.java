@@ -44,7 +44,7 @@ public class MotorStore {
 
     public Motor motor(long id) {
         return jdbc.sql("select id, output, output_unit, hertz, rpm, family, code_letter, start_microfarads,"
-                        + " run_microfarads, version from motor where id = :id")
+                        + " run_microfarads, plate_text, version from motor where id = :id")
                 .param("id", id)
                 .query((row, n) -> new Motor(
                         row.getLong("id"),
@@ -59,7 +59,8 @@ public class MotorStore {
                                 Optional.ofNullable(row.getBigDecimal("start_microfarads"))
                                         .map(BigDecimal::doubleValue),
                                 Optional.ofNullable(row.getBigDecimal("run_microfarads"))
-                                        .map(BigDecimal::doubleValue)),
+                                        .map(BigDecimal::doubleValue),
+                                row.getString("plate_text")),
                         row.getInt("version")))
                 .single();
     }
@@ -78,9 +79,10 @@ public class MotorStore {
      */
     public void savePlate(long motorId, int version, String output, String unit, Plate plate, List<Rating> ratings) {
         Plate.Extras extras = plate.extras();
-        int rows = jdbc.sql("update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
-                        + " family = :family, code_letter = :code, start_microfarads = :start,"
-                        + " run_microfarads = :run, version = version + 1 where id = :id and version = :version")
+        int rows = jdbc.sql(
+                        "update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
+                                + " family = :family, code_letter = :code, start_microfarads = :start,"
+                                + " run_microfarads = :run, plate_text = :text, version = version + 1 where id = :id and version = :version")
                 .param("output", output)
                 .param("unit", unit)
                 .param("hertz", plate.hertz())
@@ -89,6 +91,7 @@ public class MotorStore {
                 .param("code", extras.code().map(CodeLetter::name).orElse(null))
                 .param("start", extras.startMicrofarads().orElse(null))
                 .param("run", extras.runMicrofarads().orElse(null))
+                .param("text", extras.text())
                 .param("id", motorId)
                 .param("version", version)
                 .update();

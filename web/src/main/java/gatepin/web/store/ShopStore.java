@@ -1,5 +1,6 @@
 package gatepin.web.store;
 
+import gatepin.core.supply.Region;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -13,12 +14,6 @@ public class ShopStore {
 
     ShopStore(JdbcClient jdbc) {
         this.jdbc = jdbc;
-    }
-
-    /** Words and usual supply of a shop's land. */
-    public enum Region {
-        NORTH_AMERICA,
-        IEC
     }
 
     /** A shop. */

@@ -26,6 +26,7 @@ class AccessibilityTest {
                     "/jobs/new",
                     job + "/plate",
                     job + "/diagram",
+                    job + "/supply",
                     job + "/switch",
                     job + "/run-up?then=STOP_THEN_REVERSE",
                     job + "/run-up?load=much",
@@ -35,6 +36,7 @@ class AccessibilityTest {
                     job + "/log",
                     empty + "/plate",
                     empty + "/diagram",
+                    empty + "/supply",
                     empty + "/switch",
                     empty + "/wire",
                     "/nothing-here");

@@ -41,6 +41,10 @@ class JourneyTest {
         assertThat(browser.text(".ticket")).contains("T2 + T3 + T5");
         shop.pullPin();
 
+        assertThat(browser.text(".ticket")).contains("Recommended: 230 V, two hots");
+        assertThat(browser.text(".sheet")).contains("14 AWG copper", "NEC 430.22", "NEMA 6-15");
+        shop.passSupply("40");
+
         shop.chooseSwitch("Cross-corner drum");
         assertThat(browser.text(".ticket h1")).isEqualTo("Five conductors, no jumpers");
         assertThat(shownContacts()).containsExactlyInAnyOrder("1–3", "2–4", "5–6");
@@ -122,6 +126,10 @@ class JourneyTest {
         browser.tabTo("#line2").keys("T4 and T8");
         browser.tabTo("#swap").keys("T5, T8").keys(Keys.ENTER);
         browser.untilText(".ticket", "T1 + T5");
+        browser.keys(Keys.ENTER);
+
+        browser.tabTo("#distance").keys("25").keys(Keys.ENTER);
+        browser.untilText(".sheet", "Saved.");
         browser.keys(Keys.ENTER);
 
         browser.tabTo("input[name='device']").keys(Keys.SPACE, Keys.ENTER);
@@ -229,13 +237,53 @@ class JourneyTest {
         shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
         shop.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
-                .pullPin();
+                .pullPin()
+                .passSupply("10");
         shop.chooseSwitch("DPDT toggle");
 
         assertThat(browser.text(".sheet")).contains("This switch cannot turn it off", "one more pole");
         shop.chooseSwitch("Centre-swap drum");
         assertThat(browser.path()).startsWith(job + "/switch");
         assertThat(browser.all("svg.bench")).isNotEmpty();
+    }
+
+    @Test
+    void aPlateIsReadFromOneLineOfText() {
+        shop.bringIn("One line machine");
+        browser.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CODE K SF 1.25 CW ZORK")
+                .press("Read it into the fields");
+        assertThat(browser.text(".pieces")).contains("13.8 A or 6.9 A", "service factor 1.25");
+        assertThat(browser.all(".piece.doubt")).hasSize(2);
+        assertThat(browser.text(".sheet")).contains("does not say from which end", "“ZORK” is not understood");
+        assertThat(browser.one("#highAmps").getAttribute("value")).isEqualTo("6.9");
+        browser.press("Save the plate");
+        assertThat(browser.text(".ticket")).contains("Service factor 1.25", "52 to 59 A at 115 V");
+
+        shop.bringIn("Three-phase machine");
+        browser.type("#text", "1 HP 3 PH 230/460 V 3.4/1.7 A 60 HZ 1725 RPM")
+                .press("Read it into the fields")
+                .press("Save the plate");
+        assertThat(browser.text(".ticket"))
+                .contains("This is a three-phase motor", "T4 T5 T6 joined", "not for this job");
+    }
+
+    @Test
+    void theSupplyComparesTheVoltagesAndTheWrongPlugMustGo() {
+        String job = shop.wireListOfASixLeadMotor("Supply machine");
+        browser.go(job + "/supply");
+        browser.type("#distance", "far").press("Save the supply");
+        assertThat(shop.complaints()).singleElement().asString().contains("“far” is no number of feet");
+        assertThat(browser.one("#distance").getAttribute("value")).isEqualTo("far");
+
+        browser.type("#distance", "250").choose("#plug", "NEMA 5-15").press("Save the supply");
+        assertThat(browser.text(".ticket")).contains("The plug must go", "NEMA 5-15 is on the cord");
+        assertThat(browser.text(".sheet")).contains("would carry it, but drops too much", "of the starting torque");
+        assertThat(shop.post("Supply")).isEqualTo("pin dropped");
+
+        browser.one("input[name='volts'][value='115']").click();
+        browser.press("Save the supply");
+        assertThat(browser.text(".sheet")).contains("changed from 230 V (two hots) to 115 V");
+        assertThat(shop.post("Switch")).isEqualTo("pin dropped");
     }
 
     @Test

@@ -57,6 +57,12 @@ final class Shop {
         return this;
     }
 
+    /** At the Supply gate, right after the Diagram gate: so far from the panel, the voltage as chosen; pulls its pin. */
+    Shop passSupply(String distance) {
+        browser.type("#distance", distance).press("Save the supply");
+        return pullPin();
+    }
+
     Shop chooseSwitch(String name) {
         browser.one("input[name='device']");
         browser.all("label.plan-choice").stream()
@@ -74,7 +80,8 @@ final class Shop {
         typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
         typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
-                .pullPin();
+                .pullPin()
+                .passSupply("40");
         chooseSwitch("Cross-corner drum");
         browser.press("Use plan A, pull the pin");
         browser.one(".big-wire");

@@ -1,6 +1,6 @@
-package gatepin.core.verdict;
+package gatepin.core;
 
-/** How a verdict stands. */
+/** How something found stands. */
 public enum Severity {
     /** As it should be. */
     GOOD,

@@ -1,0 +1,71 @@
+package gatepin.web.page;
+
+import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.Region;
+import gatepin.core.supply.SupplyAdvice;
+import gatepin.core.supply.SupplyAdvice.Option;
+import gatepin.web.desk.JobFile;
+import gatepin.web.store.JobStore.Run;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A supply in words. */
+final class SupplyWords {
+    /** Below this share of its starting torque a motor may hang on a stiff load (common practice). */
+    private static final double LITTLE_TORQUE = 0.8;
+
+    private SupplyWords() {}
+
+    static List<Finding> findings(JobFile file, SupplyAdvice advice) {
+        List<Finding> findings = new ArrayList<>();
+        Region region = file.job().region();
+        advice.recommended()
+                .ifPresentOrElse(
+                        best -> findings.add(
+                                Finding.good("Recommended: " + best.name(region), String.join(" ", advice.reasons()))),
+                        () -> findings.add(
+                                Finding.warn("Nothing can be recommended yet", String.join(" ", advice.reasons()))));
+        Optional<Option> chosen = file.job().volts().flatMap(advice::at);
+        if (chosen.isEmpty()) {
+            return findings;
+        }
+        if (!advice.recommended().equals(chosen)) {
+            findings.add(Finding.warn(
+                    "Chosen: " + chosen.orElseThrow().name(region),
+                    "Another voltage is recommended. Yours works too; look at what it takes."));
+        }
+        chosen.flatMap(Option::circuit).ifPresent(c -> {
+            plug(file.run(), c, findings);
+            torque(c, findings);
+        });
+        return findings;
+    }
+
+    private static void plug(Optional<Run> run, BranchCircuit circuit, List<Finding> findings) {
+        run.map(Run::presentPlug)
+                .filter(p -> !p.equals("none") && !p.equals("fixed wiring"))
+                .ifPresent(present -> {
+                    if (circuit.plug().startsWith(present)) {
+                        findings.add(Finding.good(
+                                "The plug stays", present + " is the right one for this voltage and current."));
+                    } else {
+                        findings.add(
+                                Finding.bad(
+                                        "The plug must go",
+                                        present + " is on the cord; this takes " + circuit.plug()
+                                                + ". A plug that fits the wrong outlet is a trap: change it with the connection."));
+                    }
+                });
+    }
+
+    private static void torque(BranchCircuit circuit, List<Finding> findings) {
+        double left = circuit.startingTorqueLeft();
+        if (left < LITTLE_TORQUE) {
+            findings.add(Finding.warn(
+                    String.format(Locale.ROOT, "Only %.0f %% of the starting torque is left", 100 * left),
+                    "The cable takes the rest at start. A larger conductor, a nearer panel, or less load."));
+        }
+    }
+}
