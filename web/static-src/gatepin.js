@@ -137,6 +137,66 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 
+  // leads tapped into groups; the typed fields stay the truth
+  Alpine.data('taps', () => ({
+    target: 'line1',
+    init() {
+      this.draw();
+      this.$root.closest('form').addEventListener('input', () => this.draw());
+    },
+    field(name) { return this.$root.closest('form').querySelector(`[name="${name}"]`); },
+    words(text) { return text.split(/[\s,+]+/).filter(Boolean); },
+    groups() {
+      const lines = this.field('joined').value.split(/[;\n]/).map((l) => this.words(l)).filter((g) => g.length);
+      return { line1: this.words(this.field('line1').value), line2: this.words(this.field('line2').value), joined: lines };
+    },
+    nameOf(mark, groups) {
+      const has = (g) => g.some((m) => m.toUpperCase() === mark.toUpperCase());
+      if (has(groups.line1)) return 'L1';
+      if (has(groups.line2)) return 'L2';
+      const at = groups.joined.findIndex(has);
+      return at < 0 ? '' : `joined ${String.fromCharCode(97 + at)}`;
+    },
+    draw() {
+      const marks = [...this.$root.closest('form').querySelectorAll('[name$=".mark"]')].map((i) => i.value.trim()).filter(Boolean);
+      const groups = this.groups();
+      const focused = document.activeElement?.dataset?.mark;
+      this.$refs.chips.replaceChildren(...marks.map((mark) => {
+        const chip = document.createElement('button');
+        chip.type = 'button';
+        chip.className = 'chip';
+        chip.dataset.mark = mark;
+        const group = this.nameOf(mark, groups);
+        chip.dataset.group = group;
+        chip.append(Object.assign(document.createElement('strong'), { textContent: mark }));
+        chip.append(Object.assign(document.createElement('span'), { textContent: group || 'none' }));
+        chip.addEventListener('click', () => this.tap(mark));
+        return chip;
+      }));
+      if (focused) [...this.$refs.chips.children].find((c) => c.dataset.mark === focused)?.focus();
+    },
+    pick(event) {
+      this.target = event.currentTarget.value;
+      this.$root.querySelectorAll('[aria-pressed]').forEach((b) => b.setAttribute('aria-pressed', String(b.value === this.target)));
+    },
+    tap(mark) {
+      const groups = this.groups();
+      const without = (g) => g.filter((m) => m.toUpperCase() !== mark.toUpperCase());
+      groups.line1 = without(groups.line1);
+      groups.line2 = without(groups.line2);
+      groups.joined = groups.joined.map(without);
+      if (this.target === 'line1' || this.target === 'line2') groups[this.target].push(mark);
+      else if (this.target !== 'none') {
+        const at = Math.min(Number(this.target), groups.joined.length);
+        groups.joined[at] = [...(groups.joined[at] ?? []), mark];
+      }
+      this.field('line1').value = groups.line1.join(' ');
+      this.field('line2').value = groups.line2.join(' ');
+      this.field('joined').value = groups.joined.map((g) => g.join(' ')).filter(Boolean).join('\n');
+      this.field('line1').dispatchEvent(new Event('input', { bubbles: true }));
+    },
+  }));
+
   // keys that hold on every page
   Alpine.data('page', () => ({
     key(event) {

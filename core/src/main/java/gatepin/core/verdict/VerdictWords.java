@@ -70,7 +70,14 @@ public record VerdictWords(String title, String words) {
         }
 
         private VerdictWords words(String title, String words) {
-            return new VerdictWords(title, words);
+            return new VerdictWords(tidy(title), tidy(words));
+        }
+
+        /** Without a position some sentences lose a word in their middle. */
+        private static String tidy(String sentence) {
+            return sentence.replaceAll("\\s+([.:,;])", "$1")
+                    .replaceAll(" {2,}", " ")
+                    .strip();
         }
 
         VerdictWords say() {

@@ -1,6 +1,5 @@
 package gatepin.web.desk;
 
-import gatepin.core.Severity;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
@@ -15,13 +14,11 @@ import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.RatedPoint;
-import gatepin.core.verdict.Verdict;
-import gatepin.core.verdict.VerdictWords;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /** Puts a job's motor on the engine: fits it to its plate once, and analyses any wiring of it. */
@@ -76,29 +73,27 @@ public class Engine {
         });
     }
 
-    /** The worst the engine finds in the diagram's own connection and its opposite; empty where nothing is dangerous. */
+    /** Hangs the job's motor on a supply by a column of its diagram; empty while plate or leads are not read. */
+    public Optional<ConnectionCheck> check(JobFile file, Connection connection, Supply supply) {
+        if (file.plate().isEmpty() || file.leads().all().isEmpty()) {
+            return Optional.empty();
+        }
+        Plate plate = file.plate().orElseThrow();
+        return fit(file, plate)
+                .map(fitted -> ConnectionCheck.of(
+                        connection,
+                        file.leads(),
+                        fitted.values().motor(file.leads()),
+                        new RatedPoint(plate.slip(), fitted.given().ratedNm()),
+                        supply,
+                        Feeder.STIFF));
+    }
+
+    /** The worst the engine finds in the diagram's column the job runs on; empty where nothing is dangerous. */
     Optional<String> danger(JobFile file) {
-        if (file.column().isEmpty() || file.supply().isEmpty()) {
-            return Optional.empty();
-        }
-        Supply supply = file.supply().orElseThrow();
-        Connection connection = file.column().orElseThrow().connection();
-        Optional<OnBench> forward = bench(file, connection.direct(file.leads(), supply));
-        Optional<OnBench> reverse = bench(file, connection.reversed().direct(file.leads(), supply));
-        if (forward.isEmpty() || reverse.isEmpty()) {
-            return Optional.empty();
-        }
-        Optional<Verdict> worst = Stream.of(forward, reverse)
-                .flatMap(b -> b.orElseThrow().analysis().verdicts().stream())
-                .filter(v -> v.severity() == Severity.DANGER)
-                .findFirst();
-        if (worst.isPresent()) {
-            return worst.map(v -> VerdictWords.of(v.anywhere(), supply).title());
-        }
-        Way way = forward.orElseThrow().analysis().in(HandlePosition.FORWARD).way();
-        boolean turnsBack =
-                reverse.orElseThrow().analysis().in(HandlePosition.FORWARD).way() == way.opposite();
-        return turnsBack ? Optional.empty() : Optional.of("interchanging the two leads does not reverse it");
+        return file.column()
+                .flatMap(c -> check(file, c.connection(), file.supply().orElseThrow()))
+                .flatMap(ConnectionCheck::danger);
     }
 
     private Optional<FittedMotor> fit(JobFile file, Plate plate) {
@@ -106,9 +101,9 @@ public class Engine {
         int inSeries = dual
                 ? 1
                 : file.column()
-                        .orElseThrow()
-                        .connection()
-                        .runHalvesInSeries(file.leads(), file.supply().orElseThrow());
+                        .map(c -> c.connection()
+                                .runHalvesInSeries(file.leads(), file.supply().orElseThrow()))
+                        .orElse(1);
         Given given = Given.of(plate, inSeries);
         synchronized (fits) {
             FittedMotor known = fits.get(given);

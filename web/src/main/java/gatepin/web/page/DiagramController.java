@@ -7,11 +7,20 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wiring;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.DiagramPattern;
+import gatepin.core.diagram.DiagramText;
+import gatepin.core.diagram.Misread;
+import gatepin.core.diagram.Misread.Mend;
+import gatepin.core.diagram.Rebuilt;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Leads;
+import gatepin.core.plate.Plate;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.Region;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.ConnectionCheck;
 import gatepin.web.desk.Engine;
 import gatepin.web.desk.Engine.OnBench;
 import gatepin.web.desk.JobDesk;
@@ -71,31 +80,200 @@ class DiagramController {
         pages.fill(model, file, Gate.DIAGRAM);
         model.addAttribute("windingNames", DiagramForm.windingNames());
         model.addAttribute("voltsShown", volts);
+        model.addAttribute("patterns", DiagramPattern.ALL);
+        model.addAttribute(
+                "rebuildFrom", rebuildFrom(file, volts).map(Connection::volts).orElse(0));
         column.ifPresent(c -> {
-            Supply supply = file.supply()
-                    .filter(s -> s.volts() == volts)
-                    .orElse(new Supply(volts, 60, Supply.Kind.HOT_AND_NEUTRAL));
+            Supply supply = supplyAt(file, volts);
             model.addAttribute("column", c);
-            // the engine speaks of the column the job runs on
-            boolean chosen = file.supply().equals(Optional.of(supply));
             Wiring asPlate = c.connection().direct(file.leads(), supply);
             Wiring opposite = c.connection().reversed().direct(file.leads(), supply);
-            Optional<OnBench> forward = chosen ? engine.bench(file, asPlate) : Optional.empty();
-            Optional<OnBench> reverse = chosen ? engine.bench(file, opposite) : Optional.empty();
+            Optional<OnBench> forward = engine.bench(file, asPlate);
+            Optional<OnBench> reverse = engine.bench(file, opposite);
             model.addAttribute("asPlate", draw(file.leads(), asPlate, forward));
             model.addAttribute("opposite", draw(file.leads(), opposite, reverse));
             if (forward.isPresent() && reverse.isPresent()) {
                 model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
-                model.addAttribute(
-                        "findings",
-                        bothWays(
-                                forward.orElseThrow().analysis(),
-                                reverse.orElseThrow().analysis()));
+                List<Finding> findings = bothWays(
+                        forward.orElseThrow().analysis(), reverse.orElseThrow().analysis());
+                otherColumn(file, c.connection(), supply).ifPresent(findings::add);
+                model.addAttribute("findings", findings);
             } else {
                 model.addAttribute("turns", Turn.stated(c.rotation()));
             }
+            model.addAttribute("mends", mends(file, c.connection(), supply));
         });
         return "diagram";
+    }
+
+    /** The supply for a voltage: the job's own, or the usual one of the region. */
+    private static Supply supplyAt(JobFile file, int volts) {
+        boolean twoHots = volts >= 200 && file.job().region() == Region.NORTH_AMERICA;
+        int hertz = file.plate().map(Plate::hertz).orElse(60);
+        return file.supply()
+                .filter(s -> s.volts() == volts)
+                .orElse(new Supply(volts, hertz, twoHots ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL));
+    }
+
+    private List<Integer> plateVolts(JobFile file) {
+        return file.ratings().stream().map(MotorStore.Rating::volts).toList();
+    }
+
+    private Optional<Column> columnBeside(JobFile file, int volts) {
+        return plateVolts(file).stream()
+                .filter(v -> v != volts)
+                .flatMap(v -> motors.column(file.motor().id(), v).stream())
+                .findFirst();
+    }
+
+    /** Do the two columns describe the same motor: each sound on its voltage, and turning the same way. */
+    private Optional<Finding> otherColumn(JobFile file, Connection connection, Supply supply) {
+        return columnBeside(file, connection.volts()).flatMap(other -> {
+            int volts = other.connection().volts();
+            Optional<ConnectionCheck> here = engine.check(file, connection, supply);
+            Optional<ConnectionCheck> there = engine.check(file, other.connection(), supplyAt(file, volts));
+            if (here.isEmpty() || there.isEmpty()) {
+                return Optional.empty();
+            }
+            boolean agree = here.orElseThrow().danger().isEmpty()
+                    && there.orElseThrow().danger().isEmpty()
+                    && here.orElseThrow().way() == there.orElseThrow().way();
+            return Optional.of(
+                    agree
+                            ? Finding.good(
+                                    "Both columns describe the same motor",
+                                    "At " + volts + " V it runs as well, and turns the same way.")
+                            : Finding.bad(
+                                    "The columns for " + connection.volts() + " V and " + volts + " V do not agree",
+                                    there.orElseThrow()
+                                            .danger()
+                                            .map(d -> "At " + volts + " V: " + d + ".")
+                                            .orElse("They turn opposite ways, or one of them is misread.")));
+        });
+    }
+
+    private List<Mend> mends(JobFile file, Connection connection, Supply supply) {
+        boolean wrong = engine.check(file, connection, supply)
+                .flatMap(ConnectionCheck::danger)
+                .isPresent();
+        return wrong
+                ? Misread.mends(
+                        connection,
+                        file.leads(),
+                        c -> engine.check(file, c, supply)
+                                .map(k -> k.danger().isEmpty())
+                                .orElse(false))
+                : List.of();
+    }
+
+    /** The column this one can be rebuilt from: the other voltage is read, this one is not. */
+    private Optional<Connection> rebuildFrom(JobFile file, int volts) {
+        boolean known = motors.column(file.motor().id(), volts).isPresent();
+        return known || !plateVolts(file).contains(volts)
+                ? Optional.empty()
+                : columnBeside(file, volts)
+                        .map(Column::connection)
+                        .filter(c -> rebuilt(file, c, volts).isPresent());
+    }
+
+    private Optional<Connection> rebuilt(JobFile file, Connection from, int volts) {
+        return from.volts() < volts ? Rebuilt.high(from, file.leads(), volts) : Rebuilt.low(from, file.leads(), volts);
+    }
+
+    /** A usual pattern into the fields; nothing is saved yet. */
+    @PostMapping("/jobs/{id}/diagram/pattern")
+    String pattern(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
+        JobFile file = pages.file(id);
+        List<Integer> plate = plateVolts(file);
+        DiagramPattern.ALL.stream()
+                .filter(p -> p.key().equals(form.getPattern()))
+                .findFirst()
+                .ifPresent(p -> {
+                    form.fillLeads(p.leads());
+                    form.fill(p.column(voltsOf(form, plate), plate));
+                    model.addAttribute(
+                            "filled", "Filled in from “" + p.name() + "”. Make it agree with your own plate.");
+                });
+        return filled(file, form, model);
+    }
+
+    private static int voltsOf(DiagramForm form, List<Integer> plate) {
+        String typed = form.getVolts().strip();
+        return typed.matches("\\d{2,3}") ? Integer.parseInt(typed) : plate.isEmpty() ? 0 : plate.get(0);
+    }
+
+    /** The diagram as the plate writes it, into the fields. */
+    @PostMapping("/jobs/{id}/diagram/read")
+    String read(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
+        JobFile file = pages.file(id);
+        DiagramText text = DiagramText.read(form.getText(), form.marks());
+        int volts = voltsOf(form, plateVolts(file));
+        Optional<DiagramText.Column> column = text.columnFor(volts, plateVolts(file));
+        column.ifPresent(c -> {
+            form.addLeads(c.leads());
+            form.fill(c.fields("" + volts));
+            if (c.direction() != StatedRotation.Direction.NOT_STATED) {
+                form.setRotationStated(c.direction());
+            }
+        });
+        List<String> also = text.columns().stream()
+                .filter(c -> !Optional.of(c).equals(column))
+                .map(c -> c.heading().isBlank() ? "a column without a heading" : c.heading())
+                .toList();
+        model.addAttribute(
+                "filled",
+                (column.isPresent()
+                                ? "Read into the fields below. Look it over and save."
+                                : "No column for " + volts + " V was found in it. Write the voltage before its groups.")
+                        + (also.isEmpty() ? "" : " Also found: " + String.join(", ", also) + ".")
+                        + (text.doubts().isEmpty()
+                                ? ""
+                                : " Not understood: " + String.join(", ", text.doubts()) + "."));
+        return filled(file, form, model);
+    }
+
+    /** A mend of the column on the screen, into the fields. */
+    @PostMapping("/jobs/{id}/diagram/mend")
+    String mend(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int volts,
+            @RequestParam(defaultValue = "0") int number,
+            Model model) {
+        JobFile file = pages.file(id);
+        Optional<Column> column = motors.column(file.motor().id(), volts);
+        DiagramForm form = DiagramForm.of(file, volts, column);
+        column.ifPresent(c -> {
+            List<Mend> mends = mends(file, c.connection(), supplyAt(file, volts));
+            if (number >= 0 && number < mends.size()) {
+                form.fill(mends.get(number).connection());
+                model.addAttribute(
+                        "filled", mends.get(number).words() + " Compare it with the plate once more, then save.");
+            }
+        });
+        model.addAttribute("form", form);
+        return filled(file, form, model);
+    }
+
+    /** The other column's mirror for this voltage, into the fields. */
+    @PostMapping("/jobs/{id}/diagram/rebuild")
+    String rebuild(@PathVariable long id, @RequestParam(defaultValue = "0") int volts, Model model) {
+        JobFile file = pages.file(id);
+        DiagramForm form = DiagramForm.of(file, volts, Optional.empty());
+        rebuildFrom(file, volts).flatMap(from -> rebuilt(file, from, volts)).ifPresent(c -> {
+            form.fill(c);
+            form.setRebuilt(true);
+            model.addAttribute(
+                    "filled", "Rebuilt from the other column: computed, not read. Plates differ; the bump decides.");
+        });
+        model.addAttribute("form", form);
+        return filled(file, form, model);
+    }
+
+    private String filled(JobFile file, DiagramForm form, Model model) {
+        form.fillRows();
+        model.addAttribute("retyped", true);
+        int volts = voltsOf(form, plateVolts(file));
+        return page(model, file, volts, motors.column(file.motor().id(), volts));
     }
 
     /** What the engine says of the connection, and whether the interchange really reverses it. */
@@ -148,7 +326,7 @@ class DiagramController {
                     form.getMotorVersion(),
                     form.getJobVersion(),
                     leads.value().orElseThrow(),
-                    new Column(connection.orElseThrow(), form.readRotation()),
+                    new Column(connection.orElseThrow(), form.readRotation(), form.isRebuilt()),
                     form.readSupplyKind());
             return Saved.redirect(id, Gate.DIAGRAM, drops);
         } catch (StaleEdit stale) {

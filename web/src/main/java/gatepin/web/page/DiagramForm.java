@@ -26,6 +26,9 @@ public final class DiagramForm {
     private String swap = "";
     private String rotation = "NOT_STATED";
     private String seenFrom = "OPPOSITE_END";
+    private String text = "";
+    private String pattern = "";
+    private boolean rebuilt;
     private int motorVersion;
     private int jobVersion;
 
@@ -94,12 +97,69 @@ public final class DiagramForm {
                     "\n",
                     connection.joined().stream().map(g -> String.join(" ", g)).toList());
             form.swap = connection.swap().first() + " " + connection.swap().second();
+            form.rebuilt = c.rebuilt();
             form.rotation = c.rotation().direction().name();
             form.seenFrom = c.rotation().seenFrom().name();
         });
         form.motorVersion = file.motor().version();
         form.jobVersion = file.job().version();
         return form;
+    }
+
+    /** Puts a column into the fields. */
+    void fill(ConnectionReader.Typed column) {
+        volts = column.volts();
+        line1 = column.line1();
+        line2 = column.line2();
+        joined = column.joined();
+        swap = column.swap();
+    }
+
+    /** Puts a connection into the fields. */
+    void fill(Connection connection) {
+        fill(new ConnectionReader.Typed(
+                "" + connection.volts(),
+                String.join(" ", connection.line1()),
+                String.join(" ", connection.line2()),
+                String.join(
+                        "\n",
+                        connection.joined().stream()
+                                .map(g -> String.join(" ", g))
+                                .toList()),
+                connection.swap().first() + " " + connection.swap().second()));
+    }
+
+    /** Puts leads into the table. */
+    void fillLeads(List<Leads.Typed> typed) {
+        leads = new ArrayList<>();
+        typed.forEach(t -> {
+            Row row = new Row();
+            row.mark = t.mark();
+            row.colour = t.colour();
+            row.winding = t.winding();
+            leads.add(row);
+        });
+        fillRows();
+    }
+
+    /** Adds leads that the table lacks. */
+    void addLeads(java.util.Collection<String> marks) {
+        List<Leads.Typed> all = new ArrayList<>(
+                typedLeads().stream().filter(t -> !t.mark().isBlank()).toList());
+        for (String mark : marks) {
+            if (all.stream().noneMatch(t -> t.mark().equalsIgnoreCase(mark))) {
+                all.add(new Leads.Typed(mark, StandardMarks.usualColour(mark).orElse(""), ""));
+            }
+        }
+        fillLeads(all);
+    }
+
+    List<String> marks() {
+        return leads.stream().map(Row::getMark).filter(m -> !m.isBlank()).toList();
+    }
+
+    void setRotationStated(StatedRotation.Direction direction) {
+        rotation = direction.name();
     }
 
     void fillRows() {
@@ -229,6 +289,30 @@ public final class DiagramForm {
 
     public void setSeenFrom(String seenFrom) {
         this.seenFrom = seenFrom;
+    }
+
+    public String getText() {
+        return text;
+    }
+
+    public void setText(String text) {
+        this.text = text;
+    }
+
+    public String getPattern() {
+        return pattern;
+    }
+
+    public void setPattern(String pattern) {
+        this.pattern = pattern;
+    }
+
+    public boolean isRebuilt() {
+        return rebuilt;
+    }
+
+    public void setRebuilt(boolean rebuilt) {
+        this.rebuilt = rebuilt;
     }
 
     public int getMotorVersion() {

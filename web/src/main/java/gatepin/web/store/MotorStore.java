@@ -39,8 +39,13 @@ public class MotorStore {
     /** A voltage of the plate, with its amps where the plate states them. */
     public record Rating(int volts, Optional<BigDecimal> amps) {}
 
-    /** A column of the diagram with the rotation it states. */
-    public record Column(Connection connection, StatedRotation rotation) {}
+    /** A column of the diagram with the rotation it states; rebuilt where it was computed and not read. */
+    public record Column(Connection connection, StatedRotation rotation, boolean rebuilt) {
+        /** A column as read. */
+        public Column(Connection connection, StatedRotation rotation) {
+            this(connection, rotation, false);
+        }
+    }
 
     public Motor motor(long id) {
         return jdbc.sql("select id, output, output_unit, hertz, rpm, family, code_letter, start_microfarads,"
@@ -139,15 +144,16 @@ public class MotorStore {
                 .param("motor", motorId)
                 .param("volts", connection.volts())
                 .update();
-        long connectionId = ShopStore.insert(
-                jdbc.sql("insert into connection (motor_id, volts, rotation, seen_from, swap_first, swap_second)"
-                                + " values (:motor, :volts, :rotation, :seen, :first, :second)")
-                        .param("motor", motorId)
-                        .param("volts", connection.volts())
-                        .param("rotation", column.rotation().direction().name())
-                        .param("seen", column.rotation().seenFrom().name())
-                        .param("first", idOf.get(connection.swap().first()))
-                        .param("second", idOf.get(connection.swap().second())));
+        long connectionId = ShopStore.insert(jdbc.sql(
+                        "insert into connection (motor_id, volts, rotation, seen_from, swap_first, swap_second, rebuilt)"
+                                + " values (:motor, :volts, :rotation, :seen, :first, :second, :rebuilt)")
+                .param("motor", motorId)
+                .param("volts", connection.volts())
+                .param("rotation", column.rotation().direction().name())
+                .param("seen", column.rotation().seenFrom().name())
+                .param("first", idOf.get(connection.swap().first()))
+                .param("second", idOf.get(connection.swap().second()))
+                .param("rebuilt", column.rebuilt()));
         List<SortedSet<String>> groups = new ArrayList<>(List.of(connection.line1(), connection.line2()));
         groups.addAll(connection.joined());
         for (int i = 0; i < groups.size(); i++) {
@@ -204,7 +210,7 @@ public class MotorStore {
     /** The column of the diagram for a voltage. */
     public Optional<Column> column(long motorId, int volts) {
         return jdbc.sql("""
-                        select connection.id, rotation, seen_from, first.mark as first_mark, second.mark as second_mark
+                        select connection.id, rotation, seen_from, rebuilt, first.mark as first_mark, second.mark as second_mark
                         from connection
                         join lead_wire first on first.id = swap_first
                         join lead_wire second on second.id = swap_second
@@ -219,7 +225,8 @@ public class MotorStore {
                                 new Swap(row.getString("first_mark"), row.getString("second_mark"))),
                         new StatedRotation(
                                 StatedRotation.Direction.valueOf(row.getString("rotation")),
-                                StatedRotation.End.valueOf(row.getString("seen_from")))))
+                                StatedRotation.End.valueOf(row.getString("seen_from"))),
+                        row.getBoolean("rebuilt")))
                 .optional();
     }
 

@@ -306,6 +306,60 @@ class JourneyTest {
     }
 
     @Test
+    void aDiagramIsReadAsThePlateWritesItAndTheScratchedColumnIsRebuilt() {
+        String job = shop.bringIn("Plate text machine");
+        shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        browser.type("#volts", "115")
+                .type("#text", "LOW VOLTS LINE 1: T1 T3 T5, LINE 2: T2 T4 T8. TO REVERSE INTERCHANGE T5 AND T8 WOBBLE")
+                .press("Read it into the groups");
+        assertThat(browser.text(".notice.done")).contains("Read into the fields", "Not understood: WOBBLE");
+        assertThat(browser.one("#line1").getAttribute("value")).isEqualTo("T1 T3 T5");
+        browser.press("Save the diagram");
+        assertThat(browser.text(".ticket")).contains("Interchanging really reverses it");
+
+        browser.go(job + "/diagram?volts=230").press("Rebuild it");
+        assertThat(browser.one("#joined").getAttribute("value")).isEqualTo("T2 T3 T5");
+        browser.press("Save the diagram");
+        assertThat(browser.text(".ticket")).contains("Rebuilt, not read", "Both columns describe the same motor");
+    }
+
+    @Test
+    void leadsAreTappedIntoGroupsAndAMisreadOneIsMended() {
+        shop.bringIn("Tapped machine");
+        shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        browser.choose("[name='pattern']", "six-lead").press("Fill it in");
+        browser.type("#volts", "230").choose("#supplyKind", "TWO_HOT");
+        browser.one(".taps button[value='none']").click();
+        for (String mark : List.of("T1", "T2", "T3", "T4", "T5", "T8")) {
+            browser.one(".chip[data-mark='" + mark + "']").click();
+        }
+        tap("line1", "T1");
+        tap("line2", "T3", "T8");
+        tap("0", "T2", "T4", "T5");
+        browser.press("Save the diagram");
+        assertThat(browser.text(".ticket")).contains("Likely misread", "T3 and T4 are mistaken for each other");
+
+        browser.all(".ticket form").stream()
+                .filter(f -> f.getText().contains("T3 and T4"))
+                .findFirst()
+                .orElseThrow()
+                .findElement(org.openqa.selenium.By.tagName("button"))
+                .click();
+        browser.untilText(".notice.done", "Compare it with the plate");
+        browser.press("Save the diagram");
+        assertThat(browser.text(".ticket"))
+                .contains("Interchanging really reverses it")
+                .doesNotContain("misread");
+    }
+
+    private void tap(String group, String... marks) {
+        browser.one(".taps button[value='" + group + "']").click();
+        for (String mark : marks) {
+            browser.one(".chip[data-mark='" + mark + "']").click();
+        }
+    }
+
+    @Test
     void theMotorIsRunUpOnPaper() {
         String job = shop.wireListOfASixLeadMotor("Run-up machine");
         browser.go(job + "/switch").one("svg.bench");

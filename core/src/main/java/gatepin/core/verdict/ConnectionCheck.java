@@ -1,0 +1,58 @@
+package gatepin.core.verdict;
+
+import gatepin.core.Severity;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.WiredMotor;
+import gatepin.core.diagram.Connection;
+import gatepin.core.machine.Leads;
+import gatepin.core.verdict.Analysis.Way;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What a column of a diagram does on its supply, without a switch.
+ *
+ * @param asWritten the connection as the diagram gives it
+ * @param interchanged with the two leads of the swap interchanged
+ */
+public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
+    /** Hangs the motor on the supply, both ways round. */
+    public static ConnectionCheck of(
+            Connection connection, Leads leads, Motor motor, RatedPoint rated, Supply supply, Feeder feeder) {
+        return new ConnectionCheck(
+                Analysis.of(WiredMotor.of(motor, connection.direct(leads, supply), feeder), rated),
+                Analysis.of(WiredMotor.of(motor, connection.reversed().direct(leads, supply), feeder), rated));
+    }
+
+    /** Which way it starts as written. */
+    public Way way() {
+        return asWritten.in(HandlePosition.FORWARD).way();
+    }
+
+    /** Interchanging makes it start the other way. */
+    public boolean reverses() {
+        Way way = way();
+        return way != Way.NONE && interchanged.in(HandlePosition.FORWARD).way() == way.opposite();
+    }
+
+    /** The worst there is, as a sentence without its full stop; empty where it runs and reverses as it should. */
+    public Optional<String> danger() {
+        Optional<Verdict> worst = Stream.of(asWritten, interchanged)
+                .flatMap(a -> a.verdicts().stream())
+                .filter(v -> v.severity() == Severity.DANGER)
+                .findFirst();
+        if (worst.isPresent()) {
+            return worst.map(v ->
+                    VerdictWords.of(v.anywhere(), asWritten.wired().supply()).title());
+        }
+        return reverses() ? Optional.empty() : Optional.of("interchanging the two leads does not reverse it");
+    }
+
+    /** It runs, reverses, and nothing gets the wrong voltage. */
+    public boolean isSound() {
+        return danger().isEmpty() && asWritten.verdicts().stream().allMatch(v -> v.severity() == Severity.GOOD);
+    }
+}

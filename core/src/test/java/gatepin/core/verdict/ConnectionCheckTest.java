@@ -1,0 +1,123 @@
+package gatepin.core.verdict;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.DiagramPattern;
+import gatepin.core.diagram.Misread;
+import gatepin.core.diagram.Misread.Mend;
+import gatepin.core.diagram.Rebuilt;
+import gatepin.core.machine.Leads;
+import gatepin.core.machine.MotorValues;
+import gatepin.core.machine.PlateFit;
+import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.PlateText;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The engine on diagrams: usual patterns are sound, misread ones are found and mended, scratched columns rebuilt. */
+class ConnectionCheckTest {
+    private static final List<Integer> DUAL = List.of(115, 230);
+    private static final Supply V115 = new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL);
+    private static final Supply V230 = new Supply(230, 60, Supply.Kind.TWO_HOT);
+    private static final PlateFit.Given GIVEN = PlateFit.Given.of(
+            PlateReader.read(PlateText.read("3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAP START")
+                            .fields())
+                    .value()
+                    .orElseThrow(),
+            1);
+    private static final MotorValues VALUES =
+            PlateFit.fit(GIVEN).value().orElseThrow().values();
+    private static final RatedPoint RATED = new RatedPoint(0.0417, GIVEN.ratedNm());
+
+    private static DiagramPattern pattern(String key) {
+        return DiagramPattern.ALL.stream()
+                .filter(p -> p.key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Leads leads(String key) {
+        return Leads.read(pattern(key).leads()).value().orElseThrow();
+    }
+
+    private static Connection connection(String key, int volts) {
+        return ConnectionReader.read(pattern(key).column(volts, DUAL), leads(key))
+                .value()
+                .orElseThrow();
+    }
+
+    private static ConnectionCheck check(Connection connection, Leads leads, Supply supply) {
+        Motor motor = VALUES.motor(leads);
+        return ConnectionCheck.of(connection, leads, motor, RATED, supply, Feeder.STIFF);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"six-lead", "six-lead-protector", "iec-halves"})
+    void dualVoltagePatternsAreSoundOnBothVoltagesAndTurnTheSameWay(String key) {
+        ConnectionCheck low = check(connection(key, 115), leads(key), V115);
+        ConnectionCheck high = check(connection(key, 230), leads(key), V230);
+
+        assertThat(low.danger()).isEmpty();
+        assertThat(high.danger()).isEmpty();
+        assertThat(low.way()).isEqualTo(high.way());
+        assertThat(check(connection(key, 115), leads(key), V230).danger()).isPresent();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"four-lead", "iec", "run-start", "psc-colours"})
+    void singleVoltagePatternsAreSound(String key) {
+        assertThat(check(connection(key, 115), leads(key), V115).danger()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"six-lead", "six-lead-protector", "iec-halves"})
+    void aScratchedColumnIsRebuiltFromTheOther(String key) {
+        Leads leads = leads(key);
+        Connection low = connection(key, 115);
+        Connection high = connection(key, 230);
+
+        assertThat(Rebuilt.high(low, leads, 230).orElseThrow().groups()).isEqualTo(high.groups());
+        assertThat(Rebuilt.low(high, leads, 115).orElseThrow().groups()).isEqualTo(low.groups());
+        assertThat(Rebuilt.high(connection("four-lead", 115), leads("four-lead"), 230))
+                .isEmpty();
+    }
+
+    @ParameterizedTest(name = "L1 {0}, L2 {1}, joined {2}, swap {3}: {4}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "T1 | T3 T8 | T2 T4 T5 | T5 T8 | T3 and T4 are mistaken",
+                "T1 | T4 T5 | T2 T3 T8 | T2 T5 | To reverse",
+                "T1 | T4    | T2 T3 T5 | T1 T4 | T8 is missing"
+            })
+    void aMisreadConnectionIsMended(String line1, String line2, String joined, String swap, String words) {
+        Leads leads = leads("six-lead");
+        Connection wrong = ConnectionReader.read(new ConnectionReader.Typed("230", line1, line2, joined, swap), leads)
+                .value()
+                .orElseThrow();
+        assertThat(check(wrong, leads, V230).danger()).isPresent();
+
+        List<Mend> mends =
+                Misread.mends(wrong, leads, c -> check(c, leads, V230).danger().isEmpty());
+
+        assertThat(mends).isNotEmpty();
+        assertThat(mends).anySatisfy(m -> assertThat(m.words()).contains(words));
+        assertThat(mends)
+                .allSatisfy(m ->
+                        assertThat(check(m.connection(), leads, V230).danger()).isEmpty());
+    }
+
+    @Test
+    void aSoundConnectionOnItsVoltageHasNoWarning() {
+        assertThat(check(connection("six-lead", 230), leads("six-lead"), V230).isSound())
+                .isTrue();
+    }
+}
