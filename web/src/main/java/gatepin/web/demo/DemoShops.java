@@ -2,6 +2,8 @@ package gatepin.web.demo;
 
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.StudBoard;
+import gatepin.core.diagram.StudBoardReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.machine.Leads;
@@ -12,6 +14,7 @@ import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.ShopStore;
@@ -19,6 +22,8 @@ import gatepin.web.store.SwitchStore;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -91,11 +96,18 @@ public class DemoShops implements ApplicationRunner {
         long grinder = job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
         plateAsItReads(grinder, "1 HP PH 3 V 230/460 A 3.4/1.7 RPM 1725 HZ 60 FR 56 CONT");
         long pottery = shop("Tern Quay Pottery", Region.IEC);
-        job(
+        long wheel = job(
                 pottery,
                 "Potter's wheel",
                 "IEC marks on a stud board, links landed by somebody else.",
-                "0.37 kW 230 2.9 _ _ 50 1420 capacitor-start _ _ _");
+                "0.37 kW 115 5.8 230 2.9 50 1420 capacitor-start _ _ _");
+        diagram(
+                wheel,
+                Supply.Kind.HOT_AND_NEUTRAL,
+                "U1 U2 V1 V2 Z1 Z2",
+                new ConnectionReader.Typed("230", "U1", "V2 Z2", "U2 V1 Z1", "Z1 Z2"),
+                StatedRotation.Direction.CLOCKWISE);
+        board(wheel);
     }
 
     private long shop(String name, Region region) {
@@ -121,6 +133,30 @@ public class DemoShops implements ApplicationRunner {
         return id;
     }
 
+    /** Linked for 115 V by somebody else, with Z1 and the second line on the far studs of their links. */
+    private void board(long wheel) {
+        JobFile file = desk.open(wheel).orElseThrow();
+        StudBoard studs = StudBoardReader.board("U1 V1 / U2 V2").value().orElseThrow();
+        desk.saveBoard(
+                wheel,
+                file.motor().version(),
+                new Board(
+                        studs,
+                        115,
+                        layout(studs, file, "U1-V1 U2-V2", "L1 on U1, L2 on U2, Z1 on U1, Z2 on V2"),
+                        new TreeMap<>(Map.of(
+                                115,
+                                layout(studs, file, "U1-V1 U2-V2", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2"),
+                                230,
+                                layout(studs, file, "U2-V1", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2")))));
+    }
+
+    private static StudBoard.Layout layout(StudBoard studs, JobFile file, String links, String leads) {
+        return StudBoardReader.layout(studs, file.leads(), links, "links", leads, "leads")
+                .value()
+                .orElseThrow();
+    }
+
     private void plateAsItReads(long job, String text) {
         PlateReader.Typed typed = PlateText.read(text).fields();
         desk.savePlate(job, 0, typed, PlateReader.read(typed).value().orElseThrow());
@@ -144,7 +180,11 @@ public class DemoShops implements ApplicationRunner {
                 leads,
                 new Column(
                         ConnectionReader.read(typed, leads).value().orElseThrow(),
-                        new StatedRotation(direction, StatedRotation.End.OPPOSITE_END)),
+                        new StatedRotation(
+                                direction,
+                                file.job().region() == Region.IEC
+                                        ? StatedRotation.End.SHAFT_END
+                                        : StatedRotation.End.OPPOSITE_END)),
                 supply);
         desk.pull(job, Gate.DIAGRAM, "");
     }

@@ -18,6 +18,8 @@ import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
+import gatepin.web.store.BoardStore;
+import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
@@ -38,6 +40,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,6 +56,7 @@ public class JobDesk {
     private final LogStore log;
     private final ShopStore shops;
     private final Engine engine;
+    private final BoardStore boards;
 
     JobDesk(
             JobStore jobs,
@@ -62,7 +66,8 @@ public class JobDesk {
             PinStore pins,
             LogStore log,
             ShopStore shops,
-            Engine engine) {
+            Engine engine,
+            BoardStore boards) {
         this.jobs = jobs;
         this.motors = motors;
         this.switches = switches;
@@ -71,6 +76,7 @@ public class JobDesk {
         this.log = log;
         this.shops = shops;
         this.engine = engine;
+        this.boards = boards;
     }
 
     /** Everything known of a job; empty when there is no such job. */
@@ -257,6 +263,29 @@ public class JobDesk {
                             + run.presentPlug() + ".");
         }
         return drop(before, changes);
+    }
+
+    /** The motor's stud board; empty where it has none. */
+    @Transactional(readOnly = true)
+    public Optional<Board> board(long jobId) {
+        return boards.board(job(jobId).motorId());
+    }
+
+    /**
+     * Saves the stud board.
+     *
+     * @throws StaleEdit when somebody saved the motor after {@code version}
+     */
+    public void saveBoard(long jobId, int version, Board board) {
+        Job job = job(jobId);
+        boards.save(job.motorId(), version, board);
+        log.add(
+                job,
+                who(job),
+                Kind.SAVED,
+                "Stud board saved: found linked for " + board.foundVolts() + " V ("
+                        + board.found().links().stream().map(Object::toString).collect(Collectors.joining(", "))
+                        + ").");
     }
 
     private static String supply(int volts, Supply.Kind kind) {

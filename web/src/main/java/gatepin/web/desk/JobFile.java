@@ -10,6 +10,7 @@ import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Planner;
 import gatepin.core.plate.Plate;
+import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
@@ -70,6 +71,19 @@ public record JobFile(
     public Optional<Supply> supply() {
         int hertz = motor.hertz() == 0 ? 60 : motor.hertz();
         return job.volts().map(v -> new Supply(v, hertz, job.supplyKind()));
+    }
+
+    /** The supply for a voltage: the job's own, or the usual one of the region. */
+    public Supply supplyAt(int volts) {
+        boolean twoHots = volts >= 200 && job.region() == Region.NORTH_AMERICA;
+        int hertz = plate.map(Plate::hertz).orElse(60);
+        return supply().filter(s -> s.volts() == volts)
+                .orElse(new Supply(volts, hertz, twoHots ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL));
+    }
+
+    /** The voltages the plate states, lowest first. */
+    public List<Integer> plateVolts() {
+        return ratings.stream().map(Rating::volts).toList();
     }
 
     /** The voltages the motor can take, compared for a run of cable; empty until the plate is read. */

@@ -15,9 +15,7 @@ import gatepin.core.diagram.Rebuilt;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Leads;
-import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
-import gatepin.core.supply.Region;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.ConnectionCheck;
@@ -84,7 +82,7 @@ class DiagramController {
         model.addAttribute(
                 "rebuildFrom", rebuildFrom(file, volts).map(Connection::volts).orElse(0));
         column.ifPresent(c -> {
-            Supply supply = supplyAt(file, volts);
+            Supply supply = file.supplyAt(volts);
             model.addAttribute("column", c);
             Wiring asPlate = c.connection().direct(file.leads(), supply);
             Wiring opposite = c.connection().reversed().direct(file.leads(), supply);
@@ -106,21 +104,8 @@ class DiagramController {
         return "diagram";
     }
 
-    /** The supply for a voltage: the job's own, or the usual one of the region. */
-    private static Supply supplyAt(JobFile file, int volts) {
-        boolean twoHots = volts >= 200 && file.job().region() == Region.NORTH_AMERICA;
-        int hertz = file.plate().map(Plate::hertz).orElse(60);
-        return file.supply()
-                .filter(s -> s.volts() == volts)
-                .orElse(new Supply(volts, hertz, twoHots ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL));
-    }
-
-    private List<Integer> plateVolts(JobFile file) {
-        return file.ratings().stream().map(MotorStore.Rating::volts).toList();
-    }
-
     private Optional<Column> columnBeside(JobFile file, int volts) {
-        return plateVolts(file).stream()
+        return file.plateVolts().stream()
                 .filter(v -> v != volts)
                 .flatMap(v -> motors.column(file.motor().id(), v).stream())
                 .findFirst();
@@ -131,7 +116,7 @@ class DiagramController {
         return columnBeside(file, connection.volts()).flatMap(other -> {
             int volts = other.connection().volts();
             Optional<ConnectionCheck> here = engine.check(file, connection, supply);
-            Optional<ConnectionCheck> there = engine.check(file, other.connection(), supplyAt(file, volts));
+            Optional<ConnectionCheck> there = engine.check(file, other.connection(), file.supplyAt(volts));
             if (here.isEmpty() || there.isEmpty()) {
                 return Optional.empty();
             }
@@ -169,7 +154,7 @@ class DiagramController {
     /** The column this one can be rebuilt from: the other voltage is read, this one is not. */
     private Optional<Connection> rebuildFrom(JobFile file, int volts) {
         boolean known = motors.column(file.motor().id(), volts).isPresent();
-        return known || !plateVolts(file).contains(volts)
+        return known || !file.plateVolts().contains(volts)
                 ? Optional.empty()
                 : columnBeside(file, volts)
                         .map(Column::connection)
@@ -184,7 +169,7 @@ class DiagramController {
     @PostMapping("/jobs/{id}/diagram/pattern")
     String pattern(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
         JobFile file = pages.file(id);
-        List<Integer> plate = plateVolts(file);
+        List<Integer> plate = file.plateVolts();
         DiagramPattern.ALL.stream()
                 .filter(p -> p.key().equals(form.getPattern()))
                 .findFirst()
@@ -207,8 +192,8 @@ class DiagramController {
     String read(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
         JobFile file = pages.file(id);
         DiagramText text = DiagramText.read(form.getText(), form.marks());
-        int volts = voltsOf(form, plateVolts(file));
-        Optional<DiagramText.Column> column = text.columnFor(volts, plateVolts(file));
+        int volts = voltsOf(form, file.plateVolts());
+        Optional<DiagramText.Column> column = text.columnFor(volts, file.plateVolts());
         column.ifPresent(c -> {
             form.addLeads(c.leads());
             form.fill(c.fields("" + volts));
@@ -243,7 +228,7 @@ class DiagramController {
         Optional<Column> column = motors.column(file.motor().id(), volts);
         DiagramForm form = DiagramForm.of(file, volts, column);
         column.ifPresent(c -> {
-            List<Mend> mends = mends(file, c.connection(), supplyAt(file, volts));
+            List<Mend> mends = mends(file, c.connection(), file.supplyAt(volts));
             if (number >= 0 && number < mends.size()) {
                 form.fill(mends.get(number).connection());
                 model.addAttribute(
@@ -272,7 +257,7 @@ class DiagramController {
     private String filled(JobFile file, DiagramForm form, Model model) {
         form.fillRows();
         model.addAttribute("retyped", true);
-        int volts = voltsOf(form, plateVolts(file));
+        int volts = voltsOf(form, file.plateVolts());
         return page(model, file, volts, motors.column(file.motor().id(), volts));
     }
 
@@ -342,8 +327,7 @@ class DiagramController {
     }
 
     private static Optional<Problem> voltsOnThePlate(JobFile file, Connection connection) {
-        List<Integer> volts =
-                file.ratings().stream().map(MotorStore.Rating::volts).toList();
+        List<Integer> volts = file.plateVolts();
         if (volts.isEmpty() || volts.contains(connection.volts())) {
             return Optional.empty();
         }

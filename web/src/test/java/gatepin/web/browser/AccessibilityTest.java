@@ -21,7 +21,10 @@ class AccessibilityTest {
             Shop shop = new Shop(browser);
             String job = shop.wireListOfASixLeadMotor("Accessible machine");
             String empty = shop.bringIn("Empty machine");
+            String wheel = shop.boardOfThePottersWheel();
             List<String> screens = List.of(
+                    wheel,
+                    empty + "/board",
                     "/",
                     "/jobs/new",
                     job + "/plate",

@@ -282,8 +282,10 @@ class JourneyTest {
 
         browser.one("input[name='volts'][value='115']").click();
         browser.press("Save the supply");
-        assertThat(browser.text(".sheet")).contains("changed from 230 V (two hots) to 115 V");
+        assertThat(browser.text(".sheet")).contains("Pins further on dropped");
         assertThat(shop.post("Switch")).isEqualTo("pin dropped");
+        browser.go(job + "/diagram?volts=230");
+        assertThat(browser.text(".sheet")).contains("changed from 230 V (two hots) to 115 V");
     }
 
     @Test
@@ -324,6 +326,35 @@ class JourneyTest {
     }
 
     @Test
+    void thePottersWheelsBoardIsATrapAndTheMoveListSaysSo() {
+        String board = shop.boardOfThePottersWheel();
+        browser.go(board);
+        assertThat(browser.text(".ticket"))
+                .contains(
+                        "What is there equals the diagram for 115 V",
+                        "Moving the links alone is a trap",
+                        "Z1, L2 sit on the far stud",
+                        "run 1 gets 230 V, not 115 V",
+                        "it runs on 230 V");
+        assertThat(browser.all(".moves li").stream()
+                        .map(e -> e.getText().lines().findFirst().orElse(""))
+                        .toList())
+                .containsExactly(
+                        "Link U1–V1 out",
+                        "Link U2–V2 out",
+                        "Z1: from U1 to V1 trap",
+                        "Link U2–V1 in",
+                        "L2: from U2 to V2 trap");
+
+        browser.type("#links-230", "U2-X1").press("Save the board");
+        assertThat(shop.complaints()).singleElement().asString().contains("no stud X1");
+        assertThat(browser.one("#links-230").getAttribute("value")).isEqualTo("U2-X1");
+        browser.go(board);
+        browser.type("#leads-found", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2").press("Save the board");
+        assertThat(browser.text(".ticket")).contains("Moving the links is enough");
+    }
+
+    @Test
     void leadsAreTappedIntoGroupsAndAMisreadOneIsMended() {
         shop.bringIn("Tapped machine");
         shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
@@ -339,12 +370,13 @@ class JourneyTest {
         browser.press("Save the diagram");
         assertThat(browser.text(".ticket")).contains("Likely misread", "T3 and T4 are mistaken for each other");
 
-        browser.all(".ticket form").stream()
+        WebElement mend = browser.all(".ticket form").stream()
                 .filter(f -> f.getText().contains("T3 and T4"))
                 .findFirst()
                 .orElseThrow()
-                .findElement(org.openqa.selenium.By.tagName("button"))
-                .click();
+                .findElement(org.openqa.selenium.By.tagName("button"));
+        browser.script("arguments[0].scrollIntoView({block: 'center'})", mend);
+        mend.click();
         browser.untilText(".notice.done", "Compare it with the plate");
         browser.press("Save the diagram");
         assertThat(browser.text(".ticket"))

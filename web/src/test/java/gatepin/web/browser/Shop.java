@@ -88,6 +88,17 @@ final class Shop {
         return job;
     }
 
+    /** The address of the demo's stud board. */
+    String boardOfThePottersWheel() {
+        browser.go("/").all(".stall").stream()
+                .filter(e -> e.getText().contains("Potter's wheel"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.one(".post");
+        return browser.path().replaceAll("(/jobs/\\d+).*", "$1/board");
+    }
+
     /** The field messages on the screen. */
     List<String> complaints() {
         return browser.all(".wrong").stream().map(e -> e.getText()).toList();
