@@ -137,6 +137,17 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 
+  // a photo looked at closely
+  Alpine.data('zoom', () => ({
+    times: 1,
+    set(times) {
+      this.times = Math.min(6, Math.max(1, times));
+      this.$refs.picture.style.width = `${this.times * 100}%`;
+    },
+    closer() { this.set(this.times * 1.5); },
+    further() { this.set(this.times / 1.5); },
+  }));
+
   // leads tapped into groups; the typed fields stay the truth
   Alpine.data('taps', () => ({
     target: 'line1',

@@ -29,6 +29,7 @@ import gatepin.web.store.MotorStore;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.MotorStore.Motor;
 import gatepin.web.store.MotorStore.Rating;
+import gatepin.web.store.PhotoStore;
 import gatepin.web.store.PinStore;
 import gatepin.web.store.PlanStore;
 import gatepin.web.store.PlanStore.ChosenPlan;
@@ -57,6 +58,7 @@ public class JobDesk {
     private final ShopStore shops;
     private final Engine engine;
     private final BoardStore boards;
+    private final PhotoStore photos;
 
     JobDesk(
             JobStore jobs,
@@ -67,7 +69,8 @@ public class JobDesk {
             LogStore log,
             ShopStore shops,
             Engine engine,
-            BoardStore boards) {
+            BoardStore boards,
+            PhotoStore photos) {
         this.jobs = jobs;
         this.motors = motors;
         this.switches = switches;
@@ -77,6 +80,7 @@ public class JobDesk {
         this.shops = shops;
         this.engine = engine;
         this.boards = boards;
+        this.photos = photos;
     }
 
     /** Everything known of a job; empty when there is no such job. */
@@ -263,6 +267,24 @@ public class JobDesk {
                             + run.presentPlug() + ".");
         }
         return drop(before, changes);
+    }
+
+    /** The photo of the plate as JPEG; empty where there is none. */
+    @Transactional(readOnly = true)
+    public Optional<byte[]> platePhoto(long jobId) {
+        return photos.plate(job(jobId).motorId());
+    }
+
+    @Transactional(readOnly = true)
+    public boolean hasPlatePhoto(long jobId) {
+        return photos.hasPlate(job(jobId).motorId());
+    }
+
+    /** Keeps a photo of the plate in place of the one before. */
+    public void savePlatePhoto(long jobId, byte[] jpeg, int width, int height) {
+        Job job = job(jobId);
+        photos.setPlate(job.motorId(), jpeg, width, height);
+        log.add(job, who(job), Kind.SAVED, "Photo of the plate added.");
     }
 
     /** The motor's stud board; empty where it has none. */

@@ -10,16 +10,22 @@ import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.photo.PhotoReader;
 import gatepin.web.store.StaleEdit;
+import java.io.IOException;
 import java.util.List;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 
 /** The Plate gate. */
@@ -82,12 +88,39 @@ class PlateController {
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.PLATE);
         model.addAttribute("families", MotorFamily.values());
+        model.addAttribute("hasPhoto", desk.hasPlatePhoto(file.job().id()));
         model.addAttribute(
                 "findings",
                 file.plate().map(p -> PlateOpinion.of(p, file.job().region())).orElse(List.of()).stream()
                         .map(Findings::of)
                         .toList());
         return "plate";
+    }
+
+    @GetMapping(path = "/jobs/{id}/plate/photo", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> photo(@PathVariable long id) {
+        pages.file(id);
+        return desk.platePhoto(id)
+                .map(jpeg -> ResponseEntity.ok()
+                        .contentType(MediaType.IMAGE_JPEG)
+                        .cacheControl(CacheControl.noCache())
+                        .body(jpeg))
+                .orElseGet(() -> ResponseEntity.notFound().build());
+    }
+
+    @PostMapping("/jobs/{id}/plate/photo")
+    ModelAndView addPhoto(@PathVariable long id, @RequestParam("photo") MultipartFile photo, Model model)
+            throws IOException {
+        JobFile file = pages.file(id);
+        Reading<PhotoReader.Photo> read = PhotoReader.read(photo.getBytes());
+        if (read.value().isEmpty()) {
+            model.addAttribute("wrong", JobPages.byField(read.problems()));
+            model.addAttribute("typed", JobDesk.typed(file.motor(), file.ratings()));
+            return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        PhotoReader.Photo kept = read.value().orElseThrow();
+        desk.savePlatePhoto(id, kept.jpeg(), kept.width(), kept.height());
+        return new ModelAndView("redirect:/jobs/" + id + "/plate");
     }
 
     /** Reads the plate's text into the fields and shows each piece; nothing is saved yet. */

@@ -268,6 +268,32 @@ class JourneyTest {
     }
 
     @Test
+    void aPhotoOfThePlateStaysWithTheMotor(@org.junit.jupiter.api.io.TempDir java.nio.file.Path folder)
+            throws Exception {
+        String job = shop.bringIn("Photo machine");
+        java.nio.file.Path picture = folder.resolve("plate.png");
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(640, 400, java.awt.image.BufferedImage.TYPE_INT_RGB),
+                "png",
+                picture.toFile());
+        browser.one("#photo").sendKeys(picture.toString());
+        browser.press("Add it");
+        browser.one(".photo img");
+        browser.go(job + "/plate");
+        browser.until(d -> Boolean.TRUE.equals(browser.script(
+                "const i = document.querySelector('.photo img'); return i.complete && i.naturalWidth === 640")));
+        browser.press("Closer");
+        assertThat((String) browser.script("return document.querySelector('.photo img').style.width"))
+                .isEqualTo("150%");
+
+        java.nio.file.Path text = java.nio.file.Files.writeString(folder.resolve("plate.jpg"), "no picture");
+        browser.one("#photo").sendKeys(text.toString());
+        browser.press("Add it");
+        assertThat(shop.complaints()).singleElement().asString().contains("no JPEG, PNG or WebP");
+        assertThat(browser.all(".photo img")).as("the photo before is kept").hasSize(1);
+    }
+
+    @Test
     void theSupplyComparesTheVoltagesAndTheWrongPlugMustGo() {
         String job = shop.wireListOfASixLeadMotor("Supply machine");
         browser.go(job + "/supply");

@@ -1,0 +1,164 @@
+package gatepin.web.photo;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.ImageOutputStream;
+
+/**
+ * Reads a photo somebody sends: JPEG, PNG or WebP, told by its first bytes and not by its name. It is decoded, turned
+ * upright, made smaller where it is large, and written anew as JPEG, so that nothing else it carried survives.
+ */
+public final class PhotoReader {
+    /** Larger files are refused, bytes. */
+    public static final int MOST_BYTES = 12_000_000;
+    /** Larger pictures are refused before they are decoded, pixels. */
+    static final long MOST_PIXELS = 60_000_000;
+    /** The longer side of what is kept, pixels: enough to read a plate. */
+    static final int LONGEST = 2400;
+
+    private static final float QUALITY = 0.85f;
+
+    private PhotoReader() {}
+
+    /** A photo as it is kept. */
+    public record Photo(byte[] jpeg, int width, int height) {}
+
+    /** Reads a photo; problems carry the field {@code photo}. */
+    public static Reading<Photo> read(byte[] bytes) {
+        if (bytes.length == 0) {
+            return failed("Choose a photo first.");
+        }
+        if (bytes.length > MOST_BYTES) {
+            return failed("The file has " + bytes.length / 1_000_000 + " MB; at most 12 MB are taken.");
+        }
+        Optional<String> format = format(bytes);
+        if (format.isEmpty()) {
+            return failed("This is no JPEG, PNG or WebP picture. Take a photo, or choose another file.");
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format.orElseThrow());
+            if (!readers.hasNext()) {
+                return failed("Pictures of this kind cannot be read here. Use JPEG or PNG.");
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                return decode(reader, orientation(bytes));
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException e) {
+            // decoders throw all sorts of things at broken files
+            return failed("The picture is broken or cut off and cannot be read. Send it again.");
+        }
+    }
+
+    private static Reading<Photo> decode(ImageReader reader, int orientation) throws IOException {
+        int width = reader.getWidth(0);
+        int height = reader.getHeight(0);
+        if ((long) width * height > MOST_PIXELS) {
+            return failed(String.format(
+                    java.util.Locale.ROOT,
+                    "The picture has %d × %d pixels; at most %d million are taken.",
+                    width,
+                    height,
+                    MOST_PIXELS / 1_000_000));
+        }
+        ImageReadParam param = reader.getDefaultReadParam();
+        int every = Math.max(1, Math.max(width, height) / (2 * LONGEST));
+        param.setSourceSubsampling(every, every, 0, 0);
+        BufferedImage picture = upright(reader.read(0, param), orientation);
+        return Reading.of(new Photo(jpeg(picture), picture.getWidth(), picture.getHeight()));
+    }
+
+    private static Reading<Photo> failed(String message) {
+        return Reading.failed(List.of(new Problem("photo", "", message)));
+    }
+
+    private static Optional<String> format(byte[] b) {
+        if (b.length > 12 && (b[0] & 0xff) == 0xff && (b[1] & 0xff) == 0xd8) {
+            return Optional.of("jpeg");
+        }
+        if (b.length > 12 && (b[0] & 0xff) == 0x89 && b[1] == 'P' && b[2] == 'N' && b[3] == 'G') {
+            return Optional.of("png");
+        }
+        boolean webp = b.length > 12 && b[0] == 'R' && b[1] == 'I' && b[2] == 'F' && b[3] == 'F' && b[8] == 'W';
+        return webp ? Optional.of("webp") : Optional.empty();
+    }
+
+    /** How the camera was held (EXIF 1 to 8); 1 where nothing says so. */
+    private static int orientation(byte[] bytes) {
+        try {
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
+            return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
+                    ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)
+                    : 1;
+        } catch (ImageProcessingException | IOException | MetadataException e) {
+            return 1;
+        }
+    }
+
+    private static BufferedImage upright(BufferedImage raw, int orientation) {
+        double scale = Math.min(1, (double) LONGEST / Math.max(raw.getWidth(), raw.getHeight()));
+        int w = Math.max(1, (int) Math.round(raw.getWidth() * scale));
+        int h = Math.max(1, (int) Math.round(raw.getHeight() * scale));
+        boolean sideways = orientation >= 5;
+        BufferedImage picture = new BufferedImage(sideways ? h : w, sideways ? w : h, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = picture.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, picture.getWidth(), picture.getHeight());
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        AffineTransform turn = switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
+            default -> new AffineTransform();
+        };
+        turn.scale((double) w / raw.getWidth(), (double) h / raw.getHeight());
+        g.drawImage(raw, turn, null);
+        g.dispose();
+        return picture;
+    }
+
+    private static byte[] jpeg(BufferedImage picture) throws IOException {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ImageOutputStream out = ImageIO.createImageOutputStream(bytes)) {
+            writer.setOutput(out);
+            ImageWriteParam param = writer.getDefaultWriteParam();
+            param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            param.setCompressionQuality(QUALITY);
+            writer.write(null, new IIOImage(picture, null, null), param);
+        } finally {
+            writer.dispose();
+        }
+        return bytes.toByteArray();
+    }
+}
