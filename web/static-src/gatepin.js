@@ -109,19 +109,23 @@ document.addEventListener('alpine:init', () => {
       if (!kept) return;
       const typed = JSON.parse(kept);
       for (const field of this.fields()) {
-        if (field.name in typed && typed[field.name] !== field.value) {
-          field.value = typed[field.name];
-          this.restored = true;
-        }
+        const before = typed[this.keyOf(field)];
+        if (before === undefined || before === this.read(field)) continue;
+        if (this.isChoice(field)) field.checked = before === 'true';
+        else field.value = before;
+        this.restored = true;
       }
       this.$refs.restored.hidden = !this.restored;
     },
     fields() {
       return [...this.$root.querySelectorAll('input, select, textarea')]
-        .filter((f) => f.name && f.type !== 'hidden');
+        .filter((f) => f.name && f.type !== 'hidden' && f.type !== 'file');
     },
+    isChoice(field) { return field.type === 'radio' || field.type === 'checkbox'; },
+    keyOf(field) { return this.isChoice(field) ? `${field.name}=${field.value}` : field.name; },
+    read(field) { return this.isChoice(field) ? String(field.checked) : field.value; },
     keep() {
-      const typed = Object.fromEntries(this.fields().map((f) => [f.name, f.value]));
+      const typed = Object.fromEntries(this.fields().map((f) => [this.keyOf(f), this.read(f)]));
       localStorage.setItem(this.name, JSON.stringify(typed));
     },
     forget() { localStorage.removeItem(this.name); location.reload(); },

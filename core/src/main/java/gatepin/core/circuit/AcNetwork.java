@@ -28,7 +28,7 @@ public final class AcNetwork {
     private static final int PANEL = 0;
 
     /** One branch: current flows from {@code from} to {@code to}, against the voltage drop, along the emf. */
-    record Branch(int from, int to, Complex impedance, double emf, int coil) {}
+    record Branch(int from, int to, Complex impedance, Complex emf, int coil) {}
 
     private final WiredMotor wired;
     private final State state;
@@ -70,7 +70,7 @@ public final class AcNetwork {
         this.constant = new double[2 * n * n];
         this.cosine = new double[n * n];
         this.sine = new double[n * n];
-        this.right = new double[n];
+        this.right = new double[2 * n];
         fillLoops();
         List<Coil> coils = wired.motor().coils();
         this.coilBranch = coils.stream().mapToInt(this::branch).toArray();
@@ -120,15 +120,13 @@ public final class AcNetwork {
     }
 
     private void addFeeders() {
-        Supply supply = wired.supply();
-        boolean twoHots = supply.kind() == Supply.Kind.TWO_HOT;
         Complex impedance = new Complex(wired.feeder().ohms(), wired.feeder().reactanceOhms());
-        feeder(Terminal.L1, impedance, twoHots ? supply.volts() / 2.0 : supply.volts());
-        feeder(Terminal.L2, impedance, twoHots ? -supply.volts() / 2.0 : 0);
-        feeder(Terminal.GROUND, impedance, 0);
+        feeder(Terminal.L1, impedance, wired.supply().emf(Terminal.L1));
+        feeder(Terminal.L2, impedance, wired.supply().emf(Terminal.L2));
+        feeder(Terminal.GROUND, impedance, Complex.ZERO);
     }
 
-    private void feeder(Terminal line, Complex impedance, double emf) {
+    private void feeder(Terminal line, Complex impedance, Complex emf) {
         feederOf.put(line, branches.size());
         branches.add(new Branch(PANEL, index(line), impedance, emf, -1));
     }
@@ -150,7 +148,7 @@ public final class AcNetwork {
                 throw new IllegalStateException("unknown element " + element);
             }
             branchOf.put(element, branches.size());
-            branches.add(new Branch(index(element.a()), index(element.b()), impedance, 0, coil));
+            branches.add(new Branch(index(element.a()), index(element.b()), impedance, Complex.ZERO, coil));
         }
     }
 
@@ -159,7 +157,8 @@ public final class AcNetwork {
         List<Coil> coils = wired.motor().coils();
         for (int i = 0; i < n; i++) {
             for (int b = 0; b < branches.size(); b++) {
-                right[i] += loops.get(i)[b] * branches.get(b).emf();
+                right[2 * i] += loops.get(i)[b] * branches.get(b).emf().getRealPart();
+                right[2 * i + 1] += loops.get(i)[b] * branches.get(b).emf().getImaginaryPart();
             }
             for (int j = 0; j < n; j++) {
                 int at = i * n + j;
@@ -210,10 +209,7 @@ public final class AcNetwork {
             matrix.data[2 * at] = constant[2 * at] + sRe * cosine[at] - dIm * sine[at];
             matrix.data[2 * at + 1] = constant[2 * at + 1] + sIm * cosine[at] + dRe * sine[at];
         }
-        for (int i = 0; i < n; i++) {
-            rightSide.data[2 * i] = right[i];
-            rightSide.data[2 * i + 1] = 0;
-        }
+        System.arraycopy(right, 0, rightSide.data, 0, 2 * n);
         if (!solver.setA(matrix)) {
             throw new IllegalStateException("the loop equations are singular in " + state);
         }

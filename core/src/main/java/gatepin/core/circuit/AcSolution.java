@@ -86,18 +86,13 @@ public final class AcSolution {
     public double inputWatts() {
         double watts = 0;
         for (int b = 0; b < currents.length; b++) {
-            watts += network.branches().get(b).emf() * currents[b].getRealPart();
+            watts += network.branches()
+                    .get(b)
+                    .emf()
+                    .multiply(currents[b].conjugate())
+                    .getRealPart();
         }
         return watts;
-    }
-
-    /** Reactive power the panel feeds in, var; positive when the current lags. */
-    public double inputVars() {
-        double vars = 0;
-        for (int b = 0; b < currents.length; b++) {
-            vars -= network.branches().get(b).emf() * currents[b].getImaginaryPart();
-        }
-        return vars;
     }
 
     /** Heat in coils, capacitors, resistors and feeder, W. */

@@ -1,5 +1,7 @@
 package gatepin.core.circuit;
 
+import org.hipparchus.complex.Complex;
+
 /**
  * The supply a job runs on.
  *
@@ -20,9 +22,23 @@ public record Supply(int volts, int hertz, Kind kind) {
         return line.equals(Terminal.L1) || (line.equals(Terminal.L2) && kind == Kind.TWO_HOT);
     }
 
+    /** Two hots of about 208 V are two legs of a three-phase wye, 120 V each to ground and 120° apart. */
+    public boolean isTwoLegsOfAWye() {
+        return kind == Kind.TWO_HOT && volts >= 200 && volts <= 215;
+    }
+
     /** Volts between a hot line and ground, rms. */
     public double voltsToGround() {
-        return kind == Kind.TWO_HOT ? volts / 2.0 : volts;
+        return isTwoLegsOfAWye() ? volts / Math.sqrt(3) : kind == Kind.TWO_HOT ? volts / 2.0 : volts;
+    }
+
+    /** The panel's voltage from ground to a line, as a phasor; L1 less L2 is the supply's voltage. */
+    public Complex emf(Terminal line) {
+        if (kind == Kind.HOT_AND_NEUTRAL) {
+            return line.equals(Terminal.L1) ? new Complex(volts) : Complex.ZERO;
+        }
+        double common = isTwoLegsOfAWye() ? volts / (2 * Math.sqrt(3)) : 0;
+        return new Complex(line.equals(Terminal.L1) ? volts / 2.0 : -volts / 2.0, common);
     }
 
     /** What the person calls this line: the second line of a hot-and-neutral supply is N. */

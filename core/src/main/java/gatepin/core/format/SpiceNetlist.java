@@ -8,7 +8,6 @@ import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Resistor;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.WiredMotor;
 import java.util.ArrayList;
@@ -16,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.hipparchus.complex.Complex;
 
 /**
  * A wired motor at standstill as a netlist for SPICE: the rotor is a shorted winding on each of two axes, and every coil
@@ -87,19 +87,18 @@ public final class SpiceNetlist {
     }
 
     private void feeders() {
-        Supply supply = wired.supply();
-        boolean twoHots = supply.kind() == Supply.Kind.TWO_HOT;
-        feeder(Terminal.L1, twoHots ? supply.volts() / 2.0 : supply.volts());
-        feeder(Terminal.L2, twoHots ? -supply.volts() / 2.0 : 0);
-        feeder(Terminal.GROUND, 0);
+        feeder(Terminal.L1, wired.supply().emf(Terminal.L1));
+        feeder(Terminal.L2, wired.supply().emf(Terminal.L2));
+        feeder(Terminal.GROUND, Complex.ZERO);
     }
 
-    private void feeder(Terminal terminal, double volts) {
+    private void feeder(Terminal terminal, Complex volts) {
         Feeder feeder = wired.feeder();
         String source = joint();
         String metered = joint();
         String name = terminal.mark().toLowerCase(Locale.ROOT);
-        line("Vsrc" + name + " " + source + " 0 ac " + number(volts));
+        line("Vsrc" + name + " " + source + " 0 ac " + number(volts.norm()) + " "
+                + number(Math.toDegrees(volts.getArgument())));
         ammeter(terminal.mark(), name, source, metered);
         String after = feeder.reactanceOhms() > 0 ? joint() : node(terminal);
         line("Rfeed" + name + " " + metered + " " + after + " " + number(feeder.ohms()));

@@ -80,6 +80,9 @@ public record PlateOpinion(Severity severity, String title, String words) {
                                 "Brushes and a field in series: it reverses by interchanging armature or field, outside this tool.";
                             case "repulsion" ->
                                 "It reverses by shifting its brush ring to the other mark, not by a switch.";
+                            case "sealed" ->
+                                "Three leads: common, main and auxiliary, started by a relay or a capacitor. It is"
+                                        + " not meant to reverse; its pump may run one way only.";
                             default -> "Two leads and a copper ring on each pole: it cannot be reversed electrically.";
                         })));
     }

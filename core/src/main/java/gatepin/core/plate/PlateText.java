@@ -106,7 +106,7 @@ public final class PlateText {
             rule(
                     Kind.OTHER_FAMILY,
                     "\\bUNIVERSAL\\b|\\bAC\\s?/\\s?DC\\b|\\bREPULSION(?:[\\s-]*START)?(?:[\\s-]*INDUCTION)?(?:[\\s-]*RUN)?"
-                            + "|\\bSHADED[\\s-]*POLE|\\bSERIES WOUND|\\bBRUSH(?:ED)?\\b"),
+                            + "|\\bSHADED[\\s-]*POLE|\\bHERMETIC(?:ALLY SEALED)?\\b|\\bSEALED (?:UNIT|MOTOR)\\b|\\bCOMPRESSOR\\b|\\bSERIES WOUND|\\bBRUSH(?:ED)?\\b"),
             rule(Kind.POLES, "\\b(\\d{1,2})[\\s-]*POLES?\\b|\\bPOLES?[:\\s]*(\\d{1,2})\\b"));
 
     /** A figure with its unit behind it. */

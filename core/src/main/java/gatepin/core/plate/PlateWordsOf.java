@@ -188,7 +188,14 @@ final class PlateWordsOf {
     }
 
     private static PlatePiece other(int start, int end, String text, String upper) {
-        String which = upper.startsWith("REP") ? "repulsion" : upper.startsWith("SHADED") ? "shaded-pole" : "universal";
+        String which = "universal";
+        if (upper.startsWith("REP")) {
+            which = "repulsion";
+        } else if (upper.startsWith("SHADED")) {
+            which = "shaded-pole";
+        } else if (upper.matches("HERMETIC.*|SEALED.*|COMPRESSOR")) {
+            which = "sealed";
+        }
         return said(Kind.OTHER_FAMILY, start, end, text, which, which + " motor");
     }
 }

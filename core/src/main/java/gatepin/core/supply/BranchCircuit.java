@@ -71,6 +71,11 @@ public record BranchCircuit(
     /** A conductor that drops more than this running is taken a size larger (common practice; NEC 210.19 note). */
     private static final double MOST_DROP = 0.03;
 
+    private static final NavigableMap<Double, String> CORDS_AWG = new TreeMap<>(
+            Map.of(10.0, "18 AWG", 13.0, "16 AWG", 18.0, "14 AWG", 25.0, "12 AWG", 30.0, "10 AWG", 40.0, "8 AWG"));
+    private static final NavigableMap<Double, String> CORDS_METRIC =
+            new TreeMap<>(Map.of(6.0, "0.75 mm²", 10.0, "1 mm²", 16.0, "1.5 mm²", 25.0, "2.5 mm²", 32.0, "4 mm²"));
+
     /** Equipment ground by the breaker's size (NEC 250.122, from memory). */
     private static final NavigableMap<Integer, String> GROUNDS =
             new TreeMap<>(Map.of(15, "14 AWG", 20, "12 AWG", 60, "10 AWG", 100, "8 AWG"));
@@ -191,6 +196,12 @@ public record BranchCircuit(
         return asked.region() == Region.NORTH_AMERICA && asked.twoHots();
     }
 
+    /** The smallest flexible cord with two loaded conductors. */
+    private Optional<String> flexible(double amps) {
+        NavigableMap<Double, String> cords = asked.region() == Region.NORTH_AMERICA ? CORDS_AWG : CORDS_METRIC;
+        return Optional.ofNullable(cords.ceilingEntry(amps)).map(Map.Entry::getValue);
+    }
+
     private static String amps(double value) {
         return String.format(Locale.ROOT, value < 20 && value != Math.rint(value) ? "%.1f A" : "%.0f A", value);
     }
@@ -220,6 +231,14 @@ public record BranchCircuit(
                         ? "at least 125 % of the table's current, 60 °C column"
                         : "at least the motor's current, in conduit on a wall",
                 american ? "NEC 430.22 and 310.16, from memory" : "IEC 60364-5-52, from memory"));
+        flexible(american ? 1.25 * sizingAmps : sizingAmps)
+                .ifPresent(cord -> words.add(new Figure(
+                        "Flexible cord",
+                        cord + ", hard usage",
+                        "by the current it has to carry; short, and clamped on its jacket",
+                        american
+                                ? "NEC Table 400.5(A)(1), from memory"
+                                : "IEC 60364-5-52 and common practice, from memory")));
         words.add(new Figure(
                 "Breaker",
                 breakerLow == breakerHigh

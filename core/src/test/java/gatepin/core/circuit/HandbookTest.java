@@ -117,6 +117,18 @@ class HandbookTest {
     }
 
     @Test
+    @DisplayName("208 V from a wye: each hot is 120 V to ground (common practice); 240 V split-phase: half")
+    void voltsToGround() {
+        Supply wye = new Supply(208, 60, Supply.Kind.TWO_HOT);
+        AcSolution solution = standstill(BenchMotors.sixLead(), wye, "T1-L1 T4-L2 T2-T3");
+
+        assertThat(solution.potential(Terminal.motor("T1")).orElseThrow().norm())
+                .isCloseTo(120, withinPercentage(0.2));
+        assertThat(wye.emf(Terminal.L1).subtract(wye.emf(Terminal.L2)).norm()).isCloseTo(208, withinPercentage(0.001));
+        assertThat(new Supply(240, 60, Supply.Kind.TWO_HOT).voltsToGround()).isEqualTo(120);
+    }
+
+    @Test
     @DisplayName("start switch stuck open: no starting torque, it hums and can be spun either way (common practice)")
     void startSwitchStuckOpen() {
         Motor stuck = BenchMotors.quarterHp().with(Kind.START_SWITCH, Health.STUCK_OPEN);

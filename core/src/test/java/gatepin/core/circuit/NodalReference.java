@@ -58,9 +58,8 @@ public final class NodalReference {
                 }
             }
         }
-        boolean two = wired.supply().kind() == Supply.Kind.TWO_HOT;
-        double volts = wired.supply().volts();
-        double[] emf = {two ? volts / 2 : volts, two ? -volts / 2 : 0, 0};
+        Supply supply = wired.supply();
+        Complex[] emf = {supply.emf(Terminal.L1), supply.emf(Terminal.L2), Complex.ZERO};
         List<Terminal> lines = List.of(Terminal.L1, Terminal.L2, Terminal.GROUND);
         for (int l = 0; l < 3; l++) {
             int row = n + elements.size() + l;
@@ -72,7 +71,7 @@ public final class NodalReference {
                     row,
                     row,
                     new Complex(wired.feeder().ohms(), wired.feeder().reactanceOhms()));
-            right.set(row, 0, emf[l], 0);
+            right.set(row, 0, emf[l].getRealPart(), emf[l].getImaginaryPart());
         }
         LinearSolverDense<ZMatrixRMaj> solver = LinearSolverFactory_ZDRM.lu(size);
         solver.setA(matrix);

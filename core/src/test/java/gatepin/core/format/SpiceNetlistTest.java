@@ -75,6 +75,11 @@ class SpiceNetlistTest {
                         BenchMotors.sixLead(),
                         V230,
                         "T1-L1 T2-T3 T4-L2 T5-T2 T8-L2 T3-FRAME FRAME-G"),
+                wiring(
+                        "six leads on two legs of a 208 V wye, one half to the frame",
+                        BenchMotors.sixLead(),
+                        new Supply(208, 60, Supply.Kind.TWO_HOT),
+                        "T1-L1 T2-T3 T4-L2 T5-T2 T8-L2 T3-FRAME FRAME-G"),
                 wiring("PSC at 50 Hz, right", BenchMotors.psc(), V230_50, "U1-L1 Z1-L1 U2-L2 Z2-L2"),
                 wiring("PSC on 60 Hz", BenchMotors.psc(), V230, "U1-L1 Z1-L1 U2-L2 Z2-L2"),
                 wiring("three phases, one phase fed", threePhase(), V230, "T1-L1 T2-L2"),

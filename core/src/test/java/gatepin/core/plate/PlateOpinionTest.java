@@ -24,6 +24,7 @@ class PlateOpinionTest {
                 "1 HP 3 PH 230/460 V 3.4/1.7 A 60 HZ 1725 RPM | GOOD | exchange | shaft diameter and key",
                 "UNIVERSAL 1/3 HP 115 V 6 A 60 HZ 3450 RPM | DANGER | universal motor | armature or field",
                 "SHADED POLE 1/20 HP 115 V 1.9 A 1550 RPM 60 HZ | DANGER | shaded-pole | cannot be reversed",
+                "HERMETIC 1/3 HP 115 V 6 A 60 HZ 3450 RPM | DANGER | sealed motor | not meant to reverse",
                 "1/2 HP 115 V 8.8 A 60 HZ 1725 RPM | WARN | Family not stated | One hump and a click",
                 "1/2 HP 115 V 8.8 A 60 HZ 1725 RPM SPLIT PHASE | GOOD | Family: split phase | follow from it",
                 "3/4 HP 115 V 13.8 A 60 HZ 1725 RPM CODE K | GOOD | 52 to 59 A at 115 V | Code K: 8.00 to 9.00 kVA",

@@ -80,6 +80,9 @@ class BranchCircuitTest {
         assertThat(low.plug()).isEqualTo("NEMA 5-20");
         assertThat(high.plug()).isEqualTo("NEMA 6-15");
         assertThat(low.whiteIsHot()).isFalse();
+        assertThat(low.figures())
+                .as("13.8 A × 125 % on a cord of two loaded conductors (NEC Table 400.5(A)(1), from memory)")
+                .anyMatch(f -> f.name().equals("Flexible cord") && f.value().startsWith("14 AWG"));
     }
 
     @Test

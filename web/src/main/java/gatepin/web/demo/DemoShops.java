@@ -68,6 +68,7 @@ public class DemoShops implements ApplicationRunner {
                 230,
                 Supply.Kind.TWO_HOT,
                 new Run(new BigDecimal("18.3"), "NEMA 6-15"));
+        desk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
         desk.pull(scratter, Gate.SUPPLY, "");
         JobFile file = desk.open(scratter).orElseThrow();
         desk.chooseSwitch(

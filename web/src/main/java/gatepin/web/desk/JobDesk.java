@@ -269,6 +269,17 @@ public class JobDesk {
         return drop(before, changes);
     }
 
+    /** The outlets the job's shop has. */
+    @Transactional(readOnly = true)
+    public java.util.Set<String> outlets(long jobId) {
+        return shops.outlets(job(jobId).shopId());
+    }
+
+    /** Writes down which outlets the job's shop has; a fact of the shop, so no pin drops. */
+    public void saveOutlets(long jobId, List<String> outlets) {
+        shops.setOutlets(job(jobId).shopId(), outlets);
+    }
+
     /** The photo of the plate as JPEG; empty where there is none. */
     @Transactional(readOnly = true)
     public Optional<byte[]> platePhoto(long jobId) {

@@ -17,6 +17,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -66,6 +67,8 @@ class SupplyController {
         Region region = file.job().region();
         model.addAttribute("unit", region == Region.NORTH_AMERICA ? "feet" : "metres");
         model.addAttribute("outlets", Outlets.usual(region));
+        Set<String> shopHas = desk.outlets(file.job().id());
+        model.addAttribute("shopHas", shopHas);
         Optional<SupplyAdvice> advice = file.advice(metres);
         if (advice.isEmpty()) {
             return "supply";
@@ -80,7 +83,7 @@ class SupplyController {
                     option.circuit().map(BranchCircuit::figures).orElse(List.of())));
         }
         model.addAttribute("columns", columns);
-        model.addAttribute("findings", SupplyWords.findings(file, advice.orElseThrow()));
+        model.addAttribute("findings", SupplyWords.findings(file, advice.orElseThrow(), shopHas));
         return "supply";
     }
 
@@ -90,6 +93,7 @@ class SupplyController {
             @RequestParam(defaultValue = "0") int volts,
             @RequestParam(defaultValue = "") String distance,
             @RequestParam(defaultValue = "") String plug,
+            @RequestParam(defaultValue = "") List<String> outlet,
             @RequestParam(defaultValue = "-1") int version,
             Model model) {
         JobFile file = pages.file(id);
@@ -111,6 +115,8 @@ class SupplyController {
                     page(model, file, FIRST_GUESS_METRES), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         Supply.Kind kind = option.orElseThrow().twoHots() ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
+        desk.saveOutlets(
+                id, outlet.stream().filter(Outlets.usual(region)::contains).toList());
         try {
             List<Drop> drops = desk.saveSupply(id, version, volts, kind, new Run(metres.orElseThrow(), plug));
             return Saved.redirect(id, Gate.SUPPLY, drops);

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /** A supply in words. */
 final class SupplyWords {
@@ -18,7 +19,7 @@ final class SupplyWords {
 
     private SupplyWords() {}
 
-    static List<Finding> findings(JobFile file, SupplyAdvice advice) {
+    static List<Finding> findings(JobFile file, SupplyAdvice advice, Set<String> shopHas) {
         List<Finding> findings = new ArrayList<>();
         Region region = file.job().region();
         advice.recommended()
@@ -37,10 +38,21 @@ final class SupplyWords {
                     "Another voltage is recommended. Yours works too; look at what it takes."));
         }
         chosen.flatMap(Option::circuit).ifPresent(c -> {
+            outlet(c, shopHas, findings);
             plug(file.run(), c, findings);
             torque(c, findings);
         });
         return findings;
+    }
+
+    private static void outlet(BranchCircuit circuit, Set<String> shopHas, List<Finding> findings) {
+        if (!shopHas.isEmpty() && shopHas.stream().noneMatch(o -> circuit.plug().startsWith(o))) {
+            findings.add(Finding.warn(
+                    "The shop has no outlet for it",
+                    "It takes " + circuit.plug() + "; the shop has "
+                            + String.join(", ", new java.util.TreeSet<>(shopHas))
+                            + ". Have one put in, or wire it fixed with a lockable disconnect."));
+        }
     }
 
     private static void plug(Optional<Run> run, BranchCircuit circuit, List<Finding> findings) {

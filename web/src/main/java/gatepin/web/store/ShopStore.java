@@ -45,6 +45,26 @@ public class ShopStore {
                 .list();
     }
 
+    /** The outlets a shop has, by their standard designations. */
+    public java.util.Set<String> outlets(long shopId) {
+        return java.util.Set.copyOf(jdbc.sql("select outlet from shop_outlet where shop_id = :shop")
+                .param("shop", shopId)
+                .query(String.class)
+                .list());
+    }
+
+    public void setOutlets(long shopId, java.util.Collection<String> outlets) {
+        jdbc.sql("delete from shop_outlet where shop_id = :shop")
+                .param("shop", shopId)
+                .update();
+        for (String outlet : java.util.Set.copyOf(outlets)) {
+            jdbc.sql("insert into shop_outlet (shop_id, outlet) values (:shop, :outlet)")
+                    .param("shop", shopId)
+                    .param("outlet", outlet)
+                    .update();
+        }
+    }
+
     /** The one owner of a shop, who does everything while nobody signs in. */
     public long ownerOf(long shopId) {
         return jdbc.sql("select min(id) from person where shop_id = :shop")

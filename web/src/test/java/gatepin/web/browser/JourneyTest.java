@@ -297,11 +297,22 @@ class JourneyTest {
     void theSupplyComparesTheVoltagesAndTheWrongPlugMustGo() {
         String job = shop.wireListOfASixLeadMotor("Supply machine");
         browser.go(job + "/supply");
+        browser.type("#distance", "90").reload();
+        assertThat(browser.text(".sheet")).contains("typed before but not saved");
+        assertThat(browser.all("input[name='volts']").stream()
+                        .map(e -> e.getAttribute("value"))
+                        .toList())
+                .as("a restored draft leaves the choices what they are")
+                .containsExactly("115", "230");
         browser.type("#distance", "far").press("Save the supply");
         assertThat(shop.complaints()).singleElement().asString().contains("“far” is no number of feet");
         assertThat(browser.one("#distance").getAttribute("value")).isEqualTo("far");
 
+        browser.one("input[name='outlet'][value='NEMA 6-15']").click();
         browser.type("#distance", "250").choose("#plug", "NEMA 5-15").press("Save the supply");
+        assertThat(browser.text(".ticket"))
+                .contains("The shop has no outlet for it", "the shop has NEMA 5-15, NEMA 5-20");
+        browser.one("input[name='outlet'][value='NEMA 6-15']").click();
         assertThat(browser.text(".ticket")).contains("The plug must go", "NEMA 5-15 is on the cord");
         assertThat(browser.text(".sheet")).contains("would carry it, but drops too much", "of the starting torque");
         assertThat(shop.post("Supply")).isEqualTo("pin dropped");
