@@ -3,14 +3,12 @@ package gatepin.core.verdict;
 import gatepin.core.Severity;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
-import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
@@ -38,8 +36,6 @@ final class Judge {
     private static final double START_TOLERANCE = 0.2;
     /** Beyond this a winding does not last. */
     private static final double MUCH_TOO_HIGH = 1.25;
-    /** Below this share of its usual current a winding counts as carrying nothing. */
-    private static final double NOTHING = 0.03;
     /** Above this a person feels it. */
     private static final double FELT_VOLTS = 10;
 
@@ -48,12 +44,14 @@ final class Judge {
     private final WiredMotor wired;
     private final WiredMotor stiff;
     private final RatedPoint rated;
+    private final UsualCurrents usual;
     private final Map<HandlePosition, InPosition> solved = new EnumMap<>(HandlePosition.class);
     private final List<Verdict> verdicts = new ArrayList<>();
 
     Judge(WiredMotor wired, RatedPoint rated) {
         this.wired = wired;
         this.rated = rated;
+        this.usual = new UsualCurrents(wired);
         this.stiff = new WiredMotor(
                 wired.motor(), wired.chart(), wired.supply(), Feeder.STIFF, wired.wires(), wired.outside());
         for (HandlePosition position : Analysis.positionsOf(wired)) {
@@ -156,7 +154,7 @@ final class Judge {
             return;
         }
         InPosition now = in(position);
-        boolean anything = wired.motor().coils().stream().anyMatch(c -> carries(now.standstill(), c));
+        boolean anything = wired.motor().coils().stream().anyMatch(c -> usual.carries(now.standstill(), c));
         if (!anything) {
             say(Verdict.of(Rule.NOTHING_HAPPENS, Severity.DANGER).in(position));
             return;
@@ -191,39 +189,6 @@ final class Judge {
         return leads;
     }
 
-    /** What a coil usually carries: at standstill on its rated voltage. */
-    private double usualAmps(Coil coil) {
-        Rotor rotor = wired.motor().rotor();
-        double scale = wired.supply().hertz() / rotor.ratedHertz();
-        Complex impedance = rotor.fieldImpedance(1, wired.supply().hertz())
-                .multiply(coil.turns() * coil.turns() * coils(coil.circuit()).size())
-                .add(new Complex(coil.ohms(), coil.leakageOhms() * scale));
-        if (coil.circuit() == Circuit.START) {
-            impedance = impedance.add(capacitors());
-        }
-        return coil.ratedVolts() / impedance.norm();
-    }
-
-    /** The impedance in series with each start coil: all capacitors belong to the start circuit, shared by its halves. */
-    private Complex capacitors() {
-        List<Capacitor> all = wired.capacitors();
-        if (all.isEmpty()) {
-            return Complex.ZERO;
-        }
-        Complex admittance = Complex.ZERO;
-        for (Capacitor capacitor : all) {
-            admittance = admittance.add(new Complex(
-                            capacitor.esrOhms(),
-                            -capacitor.reactanceOhms(wired.supply().hertz()))
-                    .reciprocal());
-        }
-        return admittance.reciprocal().multiply(coils(Circuit.START).size());
-    }
-
-    private boolean carries(AcSolution solution, Coil coil) {
-        return solution.current(coil).norm() > NOTHING * usualAmps(coil);
-    }
-
     private boolean opposing(HandlePosition position) {
         AcSolution standstill = in(position).standstill();
         List<Coil> run = coils(Circuit.RUN).stream()
@@ -236,7 +201,8 @@ final class Judge {
             sum = sum.add(mmf);
             size += mmf.norm();
         }
-        boolean found = run.size() > 1 && run.stream().allMatch(c -> carries(standstill, c)) && sum.norm() < 0.3 * size;
+        boolean found =
+                run.size() > 1 && run.stream().allMatch(c -> usual.carries(standstill, c)) && sum.norm() < 0.3 * size;
         if (found) {
             List<Terminal> leads = new ArrayList<>();
             run.forEach(c -> leads.addAll(ends(c)));
@@ -253,7 +219,8 @@ final class Judge {
         AcSolution running = in(position).running();
         double volts = running.voltage(coil).norm();
         double share = volts / coil.ratedVolts();
-        if (!carries(in(position).standstill(), coil) && running.current(coil).norm() < NOTHING * usualAmps(coil)) {
+        if (!usual.carries(in(position).standstill(), coil)
+                && running.current(coil).norm() < UsualCurrents.NOTHING * usual.amps(coil)) {
             say(Verdict.of(Rule.RUN_HALF_IDLE, Severity.DANGER)
                     .in(position)
                     .about(coil.name())
@@ -275,12 +242,12 @@ final class Judge {
 
     /** Gives false when the coil carries nothing at standstill. */
     private boolean startVoltage(HandlePosition position, Coil coil) {
-        double share = in(position).standstill().current(coil).norm() / usualAmps(coil);
+        double share = in(position).standstill().current(coil).norm() / usual.amps(coil);
         Verdict verdict = Verdict.of(Rule.START_NOT_ENERGISED, Severity.DANGER)
                 .in(position)
                 .about(coil.name())
                 .at(startLeads());
-        if (share < NOTHING) {
+        if (share < UsualCurrents.NOTHING) {
             say(verdict);
             return false;
         }
@@ -311,7 +278,7 @@ final class Judge {
                 .at(slip)
                 .current(coil)
                 .norm();
-        if (open > NOTHING * usualAmps(coil) && Math.abs(open - closed) < 0.1 * closed) {
+        if (open > UsualCurrents.NOTHING * usual.amps(coil) && Math.abs(open - closed) < 0.1 * closed) {
             say(Verdict.of(Rule.START_LEFT_IN, Severity.DANGER)
                     .in(position)
                     .about(coil.name())
@@ -352,7 +319,7 @@ final class Judge {
         HandlePosition off = HandlePosition.OFF;
         AcSolution standstill = in(off).standstill();
         Nodes nodes = standstill.nodes();
-        if (wired.motor().coils().stream().anyMatch(c -> carries(standstill, c))) {
+        if (wired.motor().coils().stream().anyMatch(c -> usual.carries(standstill, c))) {
             say(Verdict.of(Rule.RUNS_IN_OFF, Severity.DANGER).in(off).reading(standstill.lineAmps(), 0));
         }
         TreeSet<Terminal> hot = new TreeSet<>();

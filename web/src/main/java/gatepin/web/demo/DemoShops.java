@@ -14,6 +14,7 @@ import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.desk.MotorDesk;
 import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
@@ -37,11 +38,13 @@ public class DemoShops implements ApplicationRunner {
     private final ShopStore shops;
     private final SwitchStore switches;
     private final JobDesk desk;
+    private final MotorDesk motorDesk;
 
-    DemoShops(ShopStore shops, SwitchStore switches, JobDesk desk) {
+    DemoShops(ShopStore shops, SwitchStore switches, JobDesk desk, MotorDesk motorDesk) {
         this.shops = shops;
         this.switches = switches;
         this.desk = desk;
+        this.motorDesk = motorDesk;
     }
 
     @Override
@@ -68,7 +71,7 @@ public class DemoShops implements ApplicationRunner {
                 230,
                 Supply.Kind.TWO_HOT,
                 new Run(new BigDecimal("18.3"), "NEMA 6-15"));
-        desk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
+        motorDesk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
         desk.pull(scratter, Gate.SUPPLY, "");
         JobFile file = desk.open(scratter).orElseThrow();
         desk.chooseSwitch(
@@ -138,7 +141,7 @@ public class DemoShops implements ApplicationRunner {
     private void board(long wheel) {
         JobFile file = desk.open(wheel).orElseThrow();
         StudBoard studs = StudBoardReader.board("U1 V1 / U2 V2").value().orElseThrow();
-        desk.saveBoard(
+        motorDesk.saveBoard(
                 wheel,
                 file.motor().version(),
                 new Board(

@@ -18,8 +18,6 @@ import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
-import gatepin.web.store.BoardStore;
-import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
@@ -29,7 +27,6 @@ import gatepin.web.store.MotorStore;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.MotorStore.Motor;
 import gatepin.web.store.MotorStore.Rating;
-import gatepin.web.store.PhotoStore;
 import gatepin.web.store.PinStore;
 import gatepin.web.store.PlanStore;
 import gatepin.web.store.PlanStore.ChosenPlan;
@@ -41,7 +38,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -57,8 +53,6 @@ public class JobDesk {
     private final LogStore log;
     private final ShopStore shops;
     private final Engine engine;
-    private final BoardStore boards;
-    private final PhotoStore photos;
 
     JobDesk(
             JobStore jobs,
@@ -68,9 +62,7 @@ public class JobDesk {
             PinStore pins,
             LogStore log,
             ShopStore shops,
-            Engine engine,
-            BoardStore boards,
-            PhotoStore photos) {
+            Engine engine) {
         this.jobs = jobs;
         this.motors = motors;
         this.switches = switches;
@@ -79,8 +71,6 @@ public class JobDesk {
         this.log = log;
         this.shops = shops;
         this.engine = engine;
-        this.boards = boards;
-        this.photos = photos;
     }
 
     /** Everything known of a job; empty when there is no such job. */
@@ -267,58 +257,6 @@ public class JobDesk {
                             + run.presentPlug() + ".");
         }
         return drop(before, changes);
-    }
-
-    /** The outlets the job's shop has. */
-    @Transactional(readOnly = true)
-    public java.util.Set<String> outlets(long jobId) {
-        return shops.outlets(job(jobId).shopId());
-    }
-
-    /** Writes down which outlets the job's shop has; a fact of the shop, so no pin drops. */
-    public void saveOutlets(long jobId, List<String> outlets) {
-        shops.setOutlets(job(jobId).shopId(), outlets);
-    }
-
-    /** The photo of the plate as JPEG; empty where there is none. */
-    @Transactional(readOnly = true)
-    public Optional<byte[]> platePhoto(long jobId) {
-        return photos.plate(job(jobId).motorId());
-    }
-
-    @Transactional(readOnly = true)
-    public boolean hasPlatePhoto(long jobId) {
-        return photos.hasPlate(job(jobId).motorId());
-    }
-
-    /** Keeps a photo of the plate in place of the one before. */
-    public void savePlatePhoto(long jobId, byte[] jpeg, int width, int height) {
-        Job job = job(jobId);
-        photos.setPlate(job.motorId(), jpeg, width, height);
-        log.add(job, who(job), Kind.SAVED, "Photo of the plate added.");
-    }
-
-    /** The motor's stud board; empty where it has none. */
-    @Transactional(readOnly = true)
-    public Optional<Board> board(long jobId) {
-        return boards.board(job(jobId).motorId());
-    }
-
-    /**
-     * Saves the stud board.
-     *
-     * @throws StaleEdit when somebody saved the motor after {@code version}
-     */
-    public void saveBoard(long jobId, int version, Board board) {
-        Job job = job(jobId);
-        boards.save(job.motorId(), version, board);
-        log.add(
-                job,
-                who(job),
-                Kind.SAVED,
-                "Stud board saved: found linked for " + board.foundVolts() + " V ("
-                        + board.found().links().stream().map(Object::toString).collect(Collectors.joining(", "))
-                        + ").");
     }
 
     private static String supply(int volts, Supply.Kind kind) {

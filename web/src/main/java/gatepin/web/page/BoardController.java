@@ -15,8 +15,8 @@ import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;
 import gatepin.web.desk.Engine;
-import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.desk.MotorDesk;
 import gatepin.web.drawing.BoardPicture;
 import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.StaleEdit;
@@ -40,11 +40,11 @@ import org.springframework.web.servlet.ModelAndView;
 /** A motor's stud board: what was found, what the diagram shows, and every link and lead that must move. */
 @Controller
 class BoardController {
-    private final JobDesk desk;
+    private final MotorDesk desk;
     private final JobPages pages;
     private final Engine engine;
 
-    BoardController(JobDesk desk, JobPages pages, Engine engine) {
+    BoardController(MotorDesk desk, JobPages pages, Engine engine) {
         this.desk = desk;
         this.pages = pages;
         this.engine = engine;

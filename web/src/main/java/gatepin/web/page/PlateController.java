@@ -10,6 +10,7 @@ import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.desk.MotorDesk;
 import gatepin.web.photo.PhotoReader;
 import gatepin.web.store.StaleEdit;
 import java.io.IOException;
@@ -32,10 +33,12 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class PlateController {
     private final JobDesk desk;
+    private final MotorDesk motorDesk;
     private final JobPages pages;
 
-    PlateController(JobDesk desk, JobPages pages) {
+    PlateController(JobDesk desk, MotorDesk motorDesk, JobPages pages) {
         this.desk = desk;
+        this.motorDesk = motorDesk;
         this.pages = pages;
     }
 
@@ -88,7 +91,7 @@ class PlateController {
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.PLATE);
         model.addAttribute("families", MotorFamily.values());
-        model.addAttribute("hasPhoto", desk.hasPlatePhoto(file.job().id()));
+        model.addAttribute("hasPhoto", motorDesk.hasPlatePhoto(file.job().id()));
         model.addAttribute(
                 "findings",
                 file.plate().map(p -> PlateOpinion.of(p, file.job().region())).orElse(List.of()).stream()
@@ -100,7 +103,8 @@ class PlateController {
     @GetMapping(path = "/jobs/{id}/plate/photo", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> photo(@PathVariable long id) {
         pages.file(id);
-        return desk.platePhoto(id)
+        return motorDesk
+                .platePhoto(id)
                 .map(jpeg -> ResponseEntity.ok()
                         .contentType(MediaType.IMAGE_JPEG)
                         .cacheControl(CacheControl.noCache())
@@ -119,7 +123,7 @@ class PlateController {
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         PhotoReader.Photo kept = read.value().orElseThrow();
-        desk.savePlatePhoto(id, kept.jpeg(), kept.width(), kept.height());
+        motorDesk.savePlatePhoto(id, kept.jpeg(), kept.width(), kept.height());
         return new ModelAndView("redirect:/jobs/" + id + "/plate");
     }
 

@@ -11,6 +11,7 @@ import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.desk.MotorDesk;
 import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.StaleEdit;
 import java.math.BigDecimal;
@@ -34,10 +35,12 @@ class SupplyController {
     private static final double FIRST_GUESS_METRES = 15;
 
     private final JobDesk desk;
+    private final MotorDesk motorDesk;
     private final JobPages pages;
 
-    SupplyController(JobDesk desk, JobPages pages) {
+    SupplyController(JobDesk desk, MotorDesk motorDesk, JobPages pages) {
         this.desk = desk;
+        this.motorDesk = motorDesk;
         this.pages = pages;
     }
 
@@ -67,7 +70,7 @@ class SupplyController {
         Region region = file.job().region();
         model.addAttribute("unit", region == Region.NORTH_AMERICA ? "feet" : "metres");
         model.addAttribute("outlets", Outlets.usual(region));
-        Set<String> shopHas = desk.outlets(file.job().id());
+        Set<String> shopHas = motorDesk.outlets(file.job().id());
         model.addAttribute("shopHas", shopHas);
         Optional<SupplyAdvice> advice = file.advice(metres);
         if (advice.isEmpty()) {
@@ -115,7 +118,7 @@ class SupplyController {
                     page(model, file, FIRST_GUESS_METRES), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         Supply.Kind kind = option.orElseThrow().twoHots() ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
-        desk.saveOutlets(
+        motorDesk.saveOutlets(
                 id, outlet.stream().filter(Outlets.usual(region)::contains).toList());
         try {
             List<Drop> drops = desk.saveSupply(id, version, volts, kind, new Run(metres.orElseThrow(), plug));

@@ -99,6 +99,13 @@ final class Shop {
         return browser.path().replaceAll("(/jobs/\\d+).*", "$1/board");
     }
 
+    /** How many flags stand in the drawing now. */
+    long flags() {
+        return browser.all("svg.bench .flag").stream()
+                .filter(f -> !"none".equals(f.getCssValue("display")) && f.isDisplayed())
+                .count();
+    }
+
     /** The field messages on the screen. */
     List<String> complaints() {
         return browser.all(".wrong").stream().map(e -> e.getText()).toList();
