@@ -70,7 +70,14 @@ public record VerdictWords(String title, String words) {
         }
 
         private VerdictWords words(String title, String words) {
-            return new VerdictWords(tidy(title), tidy(words));
+            return new VerdictWords(inItsLand(tidy(title)), inItsLand(tidy(words)));
+        }
+
+        /** On 50 Hz people say earth and line where others say ground and the hot. */
+        private String inItsLand(String sentence) {
+            return supply.hertz() == 50
+                    ? sentence.replaceAll("\\bground\\b", "earth").replaceAll("\\bthe hot\\b", "the line")
+                    : sentence;
         }
 
         /** Without a position some sentences lose a word in their middle. */

@@ -202,6 +202,17 @@ class AnalysisTest {
     }
 
     @Test
+    void wordsFollowTheLand() {
+        String noGround = HIGH.replace("FRAME-G", "");
+        Supply fifty = new Supply(230, 50, Supply.Kind.HOT_AND_NEUTRAL);
+        Verdict here = the(of(MOTOR, V230, noGround), Rule.FRAME_NOT_BONDED);
+        Verdict there = the(of(MOTOR, fifty, noGround), Rule.FRAME_NOT_BONDED);
+
+        assertThat(VerdictWords.of(here, V230).title()).isEqualTo("The motor's frame has no ground");
+        assertThat(VerdictWords.of(there, fifty).title()).isEqualTo("The motor's frame has no earth");
+    }
+
+    @Test
     void theWorstComesFirst() {
         List<Severity> order = of(MOTOR, V230, HIGH + " 5-L2").verdicts().stream()
                 .map(Verdict::severity)
