@@ -27,11 +27,6 @@ public record Supply(int volts, int hertz, Kind kind) {
         return kind == Kind.TWO_HOT && volts >= 200 && volts <= 215;
     }
 
-    /** Volts between a hot line and ground, rms. */
-    public double voltsToGround() {
-        return isTwoLegsOfAWye() ? volts / Math.sqrt(3) : kind == Kind.TWO_HOT ? volts / 2.0 : volts;
-    }
-
     /** The panel's voltage from ground to a line, as a phasor; L1 less L2 is the supply's voltage. */
     public Complex emf(Terminal line) {
         if (kind == Kind.HOT_AND_NEUTRAL) {

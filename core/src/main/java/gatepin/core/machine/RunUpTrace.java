@@ -14,6 +14,9 @@ import java.util.Optional;
  * @param events what happened
  */
 public record RunUpTrace(List<Coil> coils, double synchronousRpm, List<Sample> samples, List<Event> events) {
+    /** About a cycle of the mains, s: nothing shorter is told apart. */
+    private static final double SHORTEST_INRUSH = 0.02;
+
     public RunUpTrace {
         coils = List.copyOf(coils);
         samples = List.copyOf(samples);
@@ -60,13 +63,16 @@ public record RunUpTrace(List<Coil> coils, double synchronousRpm, List<Sample> s
         return samples.stream().mapToDouble(Sample::lineAmps).max().orElse(0);
     }
 
-    /** The last moment at which the line current was above a value, s; 0 if never. */
-    public double secondsAbove(double amps) {
-        return samples.stream()
-                .filter(s -> s.lineAmps() > amps)
-                .mapToDouble(Sample::seconds)
-                .max()
-                .orElse(0);
+    /** How long the starting current flows, s: until it has fallen half the way to the current it ends with. */
+    public double inrushSeconds() {
+        double half = (peakAmps() + last().lineAmps()) / 2;
+        return Math.max(
+                SHORTEST_INRUSH,
+                samples.stream()
+                        .filter(s -> s.lineAmps() > half)
+                        .mapToDouble(Sample::seconds)
+                        .max()
+                        .orElse(0));
     }
 
     /** The first time something happened, s. */

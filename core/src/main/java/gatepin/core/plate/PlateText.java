@@ -230,7 +230,7 @@ public final class PlateText {
             }
         }
         pieces.add(
-                PlateWordsOf.piece(kind, start, end, text.substring(start, end).strip(), groups));
+                PieceReader.piece(kind, start, end, text.substring(start, end).strip(), groups));
     }
 
     private void leftover(boolean[] taken) {
@@ -287,15 +287,15 @@ public final class PlateText {
 
     /** The plate's fields as far as they were understood; the rest is blank. */
     public PlateReader.Typed fields() {
-        List<String> volts = PlateWordsOf.numbers(value(Kind.VOLTS).orElse(""));
-        List<String> amps = PlateWordsOf.numbers(value(Kind.AMPS).orElse(""));
+        List<String> volts = PieceReader.numbers(value(Kind.VOLTS).orElse(""));
+        List<String> amps = PieceReader.numbers(value(Kind.AMPS).orElse(""));
         String output = value(Kind.OUTPUT).orElse("");
         boolean kilowatts = output.endsWith("kW");
         Optional<String> capacitor = value(Kind.CAPACITOR);
         Optional<MotorFamily> family = value(Kind.FAMILY).flatMap(MotorFamily::of);
         boolean capacitorRuns = family.map(f -> !f.hasStartCapacitor())
                 .orElseGet(() -> capacitor
-                        .map(c -> Double.parseDouble(c) < PlateWordsOf.MOST_RUN_MICROFARADS)
+                        .map(c -> Double.parseDouble(c) < PieceReader.MOST_RUN_MICROFARADS)
                         .orElse(false));
         return new PlateReader.Typed(
                 output.replaceFirst("\\s*(hp|kW)$", ""),

@@ -191,6 +191,11 @@ public record BranchCircuit(
         return left * left;
     }
 
+    /** Below four fifths of its starting torque a motor may hang on a stiff load (common practice). */
+    public boolean startsWeakly() {
+        return startingTorqueLeft() < 0.8;
+    }
+
     /** At 240 V a white conductor of a cable carries a hot line and is marked anew. */
     public boolean whiteIsHot() {
         return asked.region() == Region.NORTH_AMERICA && asked.twoHots();

@@ -51,8 +51,8 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
         return reverses() ? Optional.empty() : Optional.of("interchanging the two leads does not reverse it");
     }
 
-    /** It runs, reverses, and nothing gets the wrong voltage. */
-    public boolean isSound() {
-        return danger().isEmpty() && asWritten.verdicts().stream().allMatch(v -> v.severity() == Severity.GOOD);
+    /** Two columns describe the same motor when each is sound on its voltage and both turn the same way. */
+    public boolean agreesWith(ConnectionCheck other) {
+        return danger().isEmpty() && other.danger().isEmpty() && way() == other.way();
     }
 }

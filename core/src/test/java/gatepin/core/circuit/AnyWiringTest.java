@@ -115,7 +115,7 @@ class AnyWiringTest {
     void aMirroredWiringMirrorsTheTorque(long seed) {
         WiredMotor wired = BenchMotors.randomWiring(seed);
         for (HandlePosition position : HandlePosition.values()) {
-            // with the axis of the start winding turned round and its ends too, the field turns the other way
+            // with the start winding's axis on the other side of the run winding's, the field turns the other way
             double there = AcNetwork.of(wired, State.atRest(position)).torqueAt(1);
             double here = AcNetwork.of(wired.with(atMinus90(wired.motor())), State.atRest(position))
                     .torqueAt(1);

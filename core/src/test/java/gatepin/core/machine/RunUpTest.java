@@ -50,6 +50,11 @@ class RunUpTest {
         assertThat(Math.abs(trace.last().rpm())).isBetween(1700.0, 1800.0);
         assertThat(trace.peakAmps()).isGreaterThan(3 * trace.last().lineAmps());
         assertThat(trace.secondsToSpeed().orElseThrow()).isBetween(0.05, 1.0);
+        assertThat(trace.inrushSeconds())
+                .as("most of the run-up, and never longer")
+                .isBetween(
+                        0.3 * trace.secondsToSpeed().orElseThrow(),
+                        trace.secondsToSpeed().orElseThrow());
     }
 
     @Test

@@ -93,6 +93,8 @@ class BranchCircuitTest {
         assertThat(circuit.forCurrent().name()).isEqualTo("14 AWG");
         assertThat(circuit.conductor().name()).isEqualTo("10 AWG");
         assertThat(circuit.dropRunning() * 230).isCloseTo(5.86, withinPercentage(1));
+        assertThat(circuit.startsWeakly()).as("some 12 % dropped at start").isTrue();
+        assertThat(size(2, 230, 12, 55, 1.0, 5).startsWeakly()).isFalse();
         assertThat(circuit.startingTorqueLeft())
                 .isCloseTo(Math.pow(1 - 55.0 / 12 * circuit.dropRunning(), 2), within(1e-9));
     }

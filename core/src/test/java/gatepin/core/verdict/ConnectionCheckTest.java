@@ -68,6 +68,10 @@ class ConnectionCheckTest {
         assertThat(low.danger()).isEmpty();
         assertThat(high.danger()).isEmpty();
         assertThat(low.way()).isEqualTo(high.way());
+        assertThat(low.agreesWith(high)).isTrue();
+        ConnectionCheck turned = check(connection(key, 230).reversed(), leads(key), V230);
+        assertThat(turned.danger()).isEmpty();
+        assertThat(low.agreesWith(turned)).as("one of them turns the other way").isFalse();
         assertThat(check(connection(key, 115), leads(key), V230).danger()).isPresent();
     }
 
@@ -117,7 +121,10 @@ class ConnectionCheckTest {
 
     @Test
     void aSoundConnectionOnItsVoltageHasNoWarning() {
-        assertThat(check(connection("six-lead", 230), leads("six-lead"), V230).isSound())
-                .isTrue();
+        assertThat(check(connection("six-lead", 230), leads("six-lead"), V230)
+                        .asWritten()
+                        .verdicts())
+                .isNotEmpty()
+                .allSatisfy(v -> assertThat(v.severity()).isEqualTo(gatepin.core.Severity.GOOD));
     }
 }

@@ -120,9 +120,7 @@ class DiagramController {
             if (here.isEmpty() || there.isEmpty()) {
                 return Optional.empty();
             }
-            boolean agree = here.orElseThrow().danger().isEmpty()
-                    && there.orElseThrow().danger().isEmpty()
-                    && here.orElseThrow().way() == there.orElseThrow().way();
+            boolean agree = here.orElseThrow().agreesWith(there.orElseThrow());
             return Optional.of(
                     agree
                             ? Finding.good(

@@ -95,7 +95,7 @@ final class RunUpWords {
     private void inrush(List<Finding> findings) {
         double running = start.last().lineAmps();
         double peak = start.peakAmps();
-        double seconds = Math.max(0.02, start.secondsAbove(running + (peak - running) / 2));
+        double seconds = start.inrushSeconds();
         Breaker usual = iec ? Breaker.C : Breaker.INVERSE_TIME;
         int size = usual.smallestThatHolds(running, peak, seconds);
         String title = "Draws about " + number(peak) + " A for " + number(seconds) + " s";

@@ -14,9 +14,6 @@ import java.util.Set;
 
 /** A supply in words. */
 final class SupplyWords {
-    /** Below this share of its starting torque a motor may hang on a stiff load (common practice). */
-    private static final double LITTLE_TORQUE = 0.8;
-
     private SupplyWords() {}
 
     static List<Finding> findings(JobFile file, SupplyAdvice advice, Set<String> shopHas) {
@@ -73,10 +70,12 @@ final class SupplyWords {
     }
 
     private static void torque(BranchCircuit circuit, List<Finding> findings) {
-        double left = circuit.startingTorqueLeft();
-        if (left < LITTLE_TORQUE) {
+        if (circuit.startsWeakly()) {
             findings.add(Finding.warn(
-                    String.format(Locale.ROOT, "Only %.0f %% of the starting torque is left", 100 * left),
+                    String.format(
+                            Locale.ROOT,
+                            "Only %.0f %% of the starting torque is left",
+                            100 * circuit.startingTorqueLeft()),
                     "The cable takes the rest at start. A larger conductor, a nearer panel, or less load."));
         }
     }

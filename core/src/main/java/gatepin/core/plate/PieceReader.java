@@ -8,14 +8,14 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What each kind of piece says, brought into one notation. */
-final class PlateWordsOf {
+final class PieceReader {
     /** A capacitor named neither start nor run is a run capacitor below this, µF (common practice). */
     static final double MOST_RUN_MICROFARADS = 61;
 
     private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?|[.,]\\d+");
     private static final double HP_PER_CV = 0.9863;
 
-    private PlateWordsOf() {}
+    private PieceReader() {}
 
     /** The numbers in a text, in order, with points. */
     static List<String> numbers(String text) {
