@@ -119,7 +119,7 @@ document.addEventListener('alpine:init', () => {
     },
     fields() {
       return [...this.$root.querySelectorAll('input, select, textarea')]
-        .filter((f) => f.name && f.type !== 'hidden' && f.type !== 'file');
+        .filter((f) => f.form && f.name && f.type !== 'hidden' && f.type !== 'file');
     },
     isChoice(field) { return field.type === 'radio' || field.type === 'checkbox'; },
     keyOf(field) { return this.isChoice(field) ? `${field.name}=${field.value}` : field.name; },
@@ -152,9 +152,8 @@ document.addEventListener('alpine:init', () => {
     further() { this.set(this.times / 1.5); },
   }));
 
-  // leads tapped into groups; the typed fields stay the truth
-  Alpine.data('taps', () => ({
-    target: 'line1',
+  // a crossbar: leads go across, rails go down, a tap on a crossing joins them; the typed fields stay the truth
+  Alpine.data('crossbar', () => ({
     init() {
       this.draw();
       this.$root.closest('form').addEventListener('input', () => this.draw());
@@ -162,52 +161,60 @@ document.addEventListener('alpine:init', () => {
     field(name) { return this.$root.closest('form').querySelector(`[name="${name}"]`); },
     words(text) { return text.split(/[\s,+]+/).filter(Boolean); },
     groups() {
-      const lines = this.field('joined').value.split(/[;\n]/).map((l) => this.words(l)).filter((g) => g.length);
-      return { line1: this.words(this.field('line1').value), line2: this.words(this.field('line2').value), joined: lines };
+      const joined = this.field('joined').value.split(/[;\n]/).map((l) => this.words(l)).filter((g) => g.length);
+      return [this.words(this.field('line1').value), this.words(this.field('line2').value), ...joined];
     },
-    nameOf(mark, groups) {
-      const has = (g) => g.some((m) => m.toUpperCase() === mark.toUpperCase());
-      if (has(groups.line1)) return 'L1';
-      if (has(groups.line2)) return 'L2';
-      const at = groups.joined.findIndex(has);
-      return at < 0 ? '' : `joined ${String.fromCharCode(97 + at)}`;
+    leads() {
+      return [...this.$root.closest('form').querySelectorAll('.lead-row')]
+        .map((row) => ({ mark: row.querySelector('[name$=".mark"]').value.trim(), colour: row.querySelector('[name$=".colour"]').value.trim() }))
+        .filter((lead) => lead.mark);
     },
     draw() {
-      const marks = [...this.$root.closest('form').querySelectorAll('[name$=".mark"]')].map((i) => i.value.trim()).filter(Boolean);
       const groups = this.groups();
-      const focused = document.activeElement?.dataset?.mark;
-      this.$refs.chips.replaceChildren(...marks.map((mark) => {
-        const chip = document.createElement('button');
-        chip.type = 'button';
-        chip.className = 'chip';
-        chip.dataset.mark = mark;
-        const group = this.nameOf(mark, groups);
-        chip.dataset.group = group;
-        chip.append(Object.assign(document.createElement('strong'), { textContent: mark }));
-        chip.append(Object.assign(document.createElement('span'), { textContent: group || 'none' }));
-        chip.addEventListener('click', () => this.tap(mark));
-        return chip;
-      }));
-      if (focused) [...this.$refs.chips.children].find((c) => c.dataset.mark === focused)?.focus();
+      const rails = Math.min(6, Math.max(4, groups.length + (groups.length > 3 ? 1 : 0)));
+      const names = [...Array(rails).keys()].map((i) => (i < 2 ? `L${i + 1}` : `joined ${String.fromCharCode(95 + i)}`));
+      const focused = document.activeElement?.id;
+      const leads = this.leads();
+      this.$root.hidden = leads.length === 0;
+      const head = document.createElement('tr');
+      head.append(document.createElement('td'), ...[...names, 'none'].map((name) => this.cell('th', name)));
+      const rows = leads.map((lead) => this.row(lead, names, groups));
+      this.$refs.board.replaceChildren(head, ...rows);
+      if (focused) document.getElementById(focused)?.focus();
     },
-    pick(event) {
-      this.target = event.currentTarget.value;
-      this.$root.querySelectorAll('[aria-pressed]').forEach((b) => b.setAttribute('aria-pressed', String(b.value === this.target)));
+    cell(tag, text) { return Object.assign(document.createElement(tag), { textContent: text }); },
+    row(lead, names, groups) {
+      const has = (g) => g.some((m) => m.toUpperCase() === lead.mark.toUpperCase());
+      const at = groups.findIndex(has);
+      const row = document.createElement('tr');
+      const head = this.cell('th', '');
+      head.scope = 'row';
+      head.append(this.cell('strong', lead.mark), this.cell('span', lead.colour));
+      row.append(head);
+      [...names, 'none'].forEach((name, i) => {
+        const none = i === names.length;
+        const input = Object.assign(document.createElement('input'), { type: 'radio', name: `crossing ${lead.mark}`, id: `crossing-${lead.mark}-${i}`, checked: none ? at < 0 : at === i });
+        input.setAttribute('form', 'nowhere');
+        input.setAttribute('aria-label', none ? `${lead.mark} to nothing` : `${lead.mark} to ${name}`);
+        input.addEventListener('change', () => this.join(lead.mark, none ? -1 : i));
+        const cell = document.createElement('td');
+        cell.className = none ? 'none' : i <= at ? 'reached' : '';
+        const label = document.createElement('label');
+        label.append(input, document.createElement('span'));
+        cell.append(label);
+        row.append(cell);
+      });
+      return row;
     },
-    tap(mark) {
-      const groups = this.groups();
-      const without = (g) => g.filter((m) => m.toUpperCase() !== mark.toUpperCase());
-      groups.line1 = without(groups.line1);
-      groups.line2 = without(groups.line2);
-      groups.joined = groups.joined.map(without);
-      if (this.target === 'line1' || this.target === 'line2') groups[this.target].push(mark);
-      else if (this.target !== 'none') {
-        const at = Math.min(Number(this.target), groups.joined.length);
-        groups.joined[at] = [...(groups.joined[at] ?? []), mark];
+    join(mark, rail) {
+      const groups = this.groups().map((g) => g.filter((m) => m.toUpperCase() !== mark.toUpperCase()));
+      if (rail >= 0) {
+        while (groups.length <= rail) groups.push([]);
+        groups[rail].push(mark);
       }
-      this.field('line1').value = groups.line1.join(' ');
-      this.field('line2').value = groups.line2.join(' ');
-      this.field('joined').value = groups.joined.map((g) => g.join(' ')).filter(Boolean).join('\n');
+      this.field('line1').value = groups[0].join(' ');
+      this.field('line2').value = groups[1].join(' ');
+      this.field('joined').value = groups.slice(2).map((g) => g.join(' ')).filter(Boolean).join('\n');
       this.field('line1').dispatchEvent(new Event('input', { bubbles: true }));
     },
   }));

@@ -44,8 +44,8 @@ public record Coil(
         if (!Double.isFinite(degrees)) {
             throw new IllegalArgumentException(name + ": degrees is " + degrees + "; it must be a number");
         }
-        if (circuit == Circuit.PROTECTOR) {
-            throw new IllegalArgumentException(name + ": a protector is a contact, not a coil");
+        if (circuit != Circuit.RUN && circuit != Circuit.START) {
+            throw new IllegalArgumentException(name + ": a " + circuit.word() + " is not a coil");
         }
     }
 

@@ -180,6 +180,30 @@ public final class Flow {
         return Optional.of(a == Reach.START || b == Reach.START ? Circuit.START : Circuit.RUN);
     }
 
+    /**
+     * The circuit a winding serves in this position: that of its name; but where a capacitor has leads of its own, whatever
+     * is fed through it alone is the start circuit, and whatever is not is the run circuit.
+     */
+    public Circuit circuitOf(Winding winding) {
+        List<List<Leg>> through = paths.stream()
+                .filter(p -> p.stream().anyMatch(l -> l.winding().equals(winding)))
+                .toList();
+        boolean anyCapacitor = energised.stream().anyMatch(w -> w.circuit() == Circuit.CAPACITOR);
+        if (!anyCapacitor || through.isEmpty()) {
+            return winding.circuit() == Circuit.CAPACITOR ? Circuit.START : winding.circuit();
+        }
+        return through.stream().allMatch(Flow::passesCapacitor) ? Circuit.START : Circuit.RUN;
+    }
+
+    /** Whether a path passes a capacitor, or a start winding where no capacitor has leads of its own. */
+    public boolean isStartPath(List<Leg> path) {
+        return path.stream().anyMatch(l -> circuitOf(l.winding()) == Circuit.START);
+    }
+
+    private static boolean passesCapacitor(List<Leg> path) {
+        return path.stream().anyMatch(l -> l.winding().circuit() == Circuit.CAPACITOR);
+    }
+
     private enum Reach {
         NOTHING,
         START,
@@ -194,7 +218,7 @@ public final class Flow {
             }
             for (Winding winding : energised) {
                 if (winding.has(terminal)) {
-                    if (winding.circuit() != Circuit.START) {
+                    if (circuitOf(winding) != Circuit.START) {
                         return Reach.RUN;
                     }
                     start = true;

@@ -16,7 +16,9 @@ public record Winding(String name, Circuit circuit, Terminal like, Terminal othe
         /** Start (auxiliary) winding or one half of it. */
         START,
         /** Thermal protector: a contact that the motor's current must pass. */
-        PROTECTOR;
+        PROTECTOR,
+        /** A capacitor whose two leads come out, or the whole capacitor box with what belongs to it. */
+        CAPACITOR;
 
         public String word() {
             return name().toLowerCase(java.util.Locale.ROOT);

@@ -8,10 +8,12 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wiring;
+import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -40,6 +42,11 @@ public record Connection(
         }
         groups.sort(java.util.Comparator.comparing(SortedSet::first));
         return groups;
+    }
+
+    /** The same column on another voltage of its range. */
+    public Connection at(int otherVolts) {
+        return new Connection(otherVolts, line1, line2, joined, swap);
     }
 
     /** The same column for the opposite rotation: the two leads of the swap have changed places. */
@@ -79,6 +86,22 @@ public record Connection(
                         .count())
                 .max()
                 .orElse(1);
+    }
+
+    /**
+     * Whether reversing moves the line from one winding to the other, as on a three-lead PSC motor: its two windings are
+     * then alike (common practice).
+     */
+    public boolean reversesByOtherWinding(Leads leads) {
+        Optional<Lead> first = leads.find(swap.first());
+        Optional<Lead> second = leads.find(swap.second());
+        return first.isPresent()
+                && second.isPresent()
+                && !first.orElseThrow().sharesWindingWith(second.orElseThrow())
+                && (first.orElseThrow().isOf(Winding.Circuit.RUN)
+                        || second.orElseThrow().isOf(Winding.Circuit.RUN))
+                && (first.orElseThrow().isOf(Winding.Circuit.START)
+                        || second.orElseThrow().isOf(Winding.Circuit.START));
     }
 
     private SortedSet<String> interchange(SortedSet<String> group) {

@@ -2,6 +2,7 @@ package gatepin.core.diagram;
 
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
+import gatepin.core.plate.VoltageRange;
 import java.util.Arrays;
 import java.util.List;
 
@@ -36,6 +37,22 @@ public record DiagramPattern(
                     "Four leads, one voltage",
                     standard("T1 T4 T5 T8"),
                     column("T1 T5", "T4 T8", "", "T5 T8")),
+            new DiagramPattern(
+                    "six-lead-three-terminal-protector",
+                    "Six leads and a protector with three terminals, two voltages",
+                    standard("P1 P2 P3 T1 T2 T3 T4 T5 T8"),
+                    column("P1", "T2 T4 T8", "P2 T1 T5\nP3 T3", "T5 T8"),
+                    column("P1", "T4 T8", "P2 T1\nT2 T3 T5", "T5 T8")),
+            single(
+                    "five-lead",
+                    "Five leads, one voltage, protector joined to the run winding inside",
+                    List.of(
+                            new Leads.Typed("P1", "", ""),
+                            new Leads.Typed("T1", "blue", "run 1 + protector 1"),
+                            new Leads.Typed("T4", "yellow", "run 1"),
+                            new Leads.Typed("T5", "black", ""),
+                            new Leads.Typed("T8", "red", "")),
+                    column("P1", "T4 T8", "T1 T5", "T5 T8")),
             single("iec", "IEC letters U and Z", standard("U1 U2 Z1 Z2"), column("U1 Z1", "U2 Z2", "", "Z1 Z2")),
             new DiagramPattern(
                     "iec-halves",
@@ -43,6 +60,11 @@ public record DiagramPattern(
                     standard("U1 U2 V1 V2 Z1 Z2"),
                     column("U1 V1 Z1", "U2 V2 Z2", "", "Z1 Z2"),
                     column("U1", "V2 Z2", "U2 V1 Z1", "Z1 Z2")),
+            single(
+                    "iec-capacitor",
+                    "IEC letters, capacitor on leads C1 and C2",
+                    standard("U1 U2 Z1 Z2 C1 C2"),
+                    column("U1 Z1", "U2 C2", "Z2 C1", "U1 U2")),
             single(
                     "run-start",
                     "Letters R and S",
@@ -52,6 +74,27 @@ public record DiagramPattern(
                             new Leads.Typed("S1", "", "start 1"),
                             new Leads.Typed("S2", "", "start 1")),
                     column("R1 S1", "R2 S2", "", "S1 S2")),
+            single(
+                    "run-start-capacitor",
+                    "Letters R, S and C for the capacitor",
+                    List.of(
+                            new Leads.Typed("R1", "", "run 1"),
+                            new Leads.Typed("R2", "", "run 1"),
+                            new Leads.Typed("S1", "", "start 1"),
+                            new Leads.Typed("S2", "", "start 1"),
+                            new Leads.Typed("C1", "", ""),
+                            new Leads.Typed("C2", "", "")),
+                    column("R1 S1", "R2 C2", "S2 C1", "R1 R2")),
+            single(
+                    "psc-three-wire",
+                    "PSC, three leads, two equal windings",
+                    List.of(
+                            new Leads.Typed("C", "white", "run 1 + start 1"),
+                            new Leads.Typed("A", "black", "run 1"),
+                            new Leads.Typed("B", "blue", "start 1"),
+                            new Leads.Typed("C1", "", ""),
+                            new Leads.Typed("C2", "", "")),
+                    column("C", "A C1", "B C2", "A B")),
             single(
                     "psc-colours",
                     "PSC, two colour pairs",
@@ -79,7 +122,7 @@ public record DiagramPattern(
 
     /** The column for a voltage of the plate. */
     public ConnectionReader.Typed column(int volts, List<Integer> plateVolts) {
-        boolean isHigh = plateVolts.size() > 1 && plateVolts.get(plateVolts.size() - 1) == volts;
+        boolean isHigh = VoltageRange.isHigher(volts, plateVolts);
         ConnectionReader.Typed column = isHigh ? high : low;
         return new ConnectionReader.Typed("" + volts, column.line1(), column.line2(), column.joined(), column.swap());
     }

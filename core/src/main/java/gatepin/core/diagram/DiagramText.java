@@ -1,6 +1,7 @@
 package gatepin.core.diagram;
 
 import gatepin.core.circuit.Marks;
+import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation.Direction;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -386,8 +387,8 @@ public final class DiagramText {
     /** The column for a voltage: by its figures, by low or high, or the only one. */
     public Optional<Column> columnFor(int volts, List<Integer> plateVolts) {
         List<Column> all = columns();
-        boolean low = plateVolts.size() > 1 && plateVolts.get(0) == volts;
-        boolean high = plateVolts.size() > 1 && plateVolts.get(plateVolts.size() - 1) == volts;
+        boolean low = VoltageRange.isLower(volts, plateVolts);
+        boolean high = VoltageRange.isHigher(volts, plateVolts);
         return all.stream()
                 .filter(c -> c.volts().equals(Optional.of(volts))
                         || (c.volts().isEmpty()

@@ -19,6 +19,9 @@ public final class Rebuilt {
 
     /** The high connection of a motor whose low one is known; empty where its windings do not have the usual halves. */
     public static Optional<Connection> high(Connection low, Leads leads, int volts) {
+        if (!isUsual(leads)) {
+            return Optional.empty();
+        }
         Optional<Halves> found = Halves.of(low, leads);
         if (found.isEmpty()) {
             return Optional.empty();
@@ -49,11 +52,14 @@ public final class Rebuilt {
 
     /** The low connection of a motor whose high one is known; empty where its windings do not have the usual halves. */
     public static Optional<Connection> low(Connection high, Leads leads, int volts) {
+        if (!isUsual(leads)) {
+            return Optional.empty();
+        }
         List<Lead> all = leads.all();
         List<SortedSet<String>> groups = new ArrayList<>(high.joined());
         Optional<SortedSet<String>> middle = groups.stream()
                 .filter(g -> all.stream()
-                                .filter(l -> g.contains(l.mark()) && l.winding().circuit() == Circuit.RUN)
+                                .filter(l -> g.contains(l.mark()) && l.isOf(Circuit.RUN))
                                 .count()
                         == 2)
                 .findFirst();
@@ -94,20 +100,26 @@ public final class Rebuilt {
         return Optional.of(new Connection(volts, line1, second, joined, high.swap()));
     }
 
+    /** Each lead brings out one end, there is one start winding and no more than a protector of two terminals beside. */
+    private static boolean isUsual(Leads leads) {
+        return leads.all().stream().allMatch(l -> l.ends().size() == 1)
+                && leads.windings().stream()
+                        .allMatch(w -> w.circuit() == Circuit.RUN
+                                || (w.circuit() != Circuit.CAPACITOR && w.name().endsWith(" 1")));
+    }
+
     /** The winding of this lead hangs on line 1, directly or behind the protector. */
     private static boolean onFirstLine(Connection high, Leads leads, Lead lead) {
         SortedSet<String> near = set();
         near.addAll(high.line1());
         for (SortedSet<String> group : high.joined()) {
-            boolean behindProtector = leads.all().stream()
-                    .anyMatch(l -> l.winding().circuit() == Circuit.PROTECTOR && group.contains(l.mark()));
+            boolean behindProtector =
+                    leads.all().stream().anyMatch(l -> l.isOf(Circuit.PROTECTOR) && group.contains(l.mark()));
             if (behindProtector) {
                 near.addAll(group);
             }
         }
-        return leads.all().stream()
-                .filter(l -> l.winding().windingName().equals(lead.winding().windingName()))
-                .anyMatch(l -> near.contains(l.mark()));
+        return leads.all().stream().filter(lead::sharesWindingWith).anyMatch(l -> near.contains(l.mark()));
     }
 
     private static List<String> runLeads(Leads leads) {

@@ -2,15 +2,18 @@ package gatepin.core.machine;
 
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Circuit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A lead that comes out of the motor.
  *
  * @param mark its mark, such as T1 or U1; unique in the motor
  * @param colour its colour in words; empty where it has none or nobody noted it
- * @param winding the winding it belongs to
+ * @param ends the winding ends it brings out: one, or several where ends are joined inside
  */
-public record Lead(String mark, String colour, WindingEnd winding) {
+public record Lead(String mark, String colour, List<WindingEnd> ends) {
     /**
      * One end of a winding.
      *
@@ -22,6 +25,41 @@ public record Lead(String mark, String colour, WindingEnd winding) {
         public String windingName() {
             return circuit.word() + " " + number;
         }
+    }
+
+    public Lead {
+        ends = ends.stream()
+                .sorted(Comparator.comparing(WindingEnd::circuit).thenComparing(WindingEnd::number))
+                .toList();
+        if (ends.isEmpty()) {
+            throw new IllegalArgumentException(mark + " ends no winding");
+        }
+    }
+
+    /** A lead that brings out one end. */
+    public Lead(String mark, String colour, WindingEnd end) {
+        this(mark, colour, List.of(end));
+    }
+
+    /** The first winding end it brings out; the only one unless ends are joined inside. */
+    public WindingEnd winding() {
+        return ends.get(0);
+    }
+
+    /** Whether it brings out an end of this circuit. */
+    public boolean isOf(Circuit circuit) {
+        return ends.stream().anyMatch(e -> e.circuit() == circuit);
+    }
+
+    /** Whether it brings out the end of a winding that another lead brings out too. */
+    public boolean sharesWindingWith(Lead other) {
+        return ends.stream()
+                .anyMatch(e -> other.ends.stream().anyMatch(o -> o.windingName().equals(e.windingName())));
+    }
+
+    /** The windings it ends, in words: "run 1" or "run 1 + start 1". */
+    public String windingNames() {
+        return ends.stream().map(WindingEnd::windingName).collect(Collectors.joining(" + "));
     }
 
     public Terminal terminal() {

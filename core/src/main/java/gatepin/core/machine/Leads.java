@@ -21,7 +21,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The leads of a motor, each belonging to one end of a winding.
+ * The leads of a motor, each bringing out one winding's end, or several that are joined inside.
  *
  * @param all every lead, in the order of their marks
  */
@@ -31,7 +31,7 @@ public record Leads(List<Lead> all) {
 
     private static final Pattern MARK = Pattern.compile("[A-Za-z0-9][A-Za-z0-9/.']{0,11}");
     private static final Pattern WINDING_WORD =
-            Pattern.compile("(run|main|start|aux|auxiliary|protector)\\s*([12])?", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("(run|main|start|aux|auxiliary|protector|capacitor)\\s*([12])?", Pattern.CASE_INSENSITIVE);
 
     public Leads {
         all = all.stream()
@@ -56,6 +56,7 @@ public record Leads(List<Lead> all) {
         Map<String, Integer> endsUsed = new TreeMap<>();
         Set<String> seen = new HashSet<>();
         Set<Circuit> whole = EnumSet.noneOf(Circuit.class);
+        boolean threeTerminal = countMarks(rows, "P1", "P3") == 2;
         if (countMarks(rows, "T1", "T2", "T3", "T4") == 2) {
             whole.add(Circuit.RUN);
         }
@@ -89,18 +90,22 @@ public record Leads(List<Lead> all) {
                 problems.add(new Problem(field + ".colour", row.colour(), "Say the colour in at most 30 letters."));
                 continue;
             }
-            Optional<WindingEnd> end = end(mark, row.winding(), endsUsed, whole);
-            if (end.isEmpty()) {
+            List<WindingEnd> ends = ends(mark, row.winding(), endsUsed, whole);
+            if (threeTerminal && mark.equalsIgnoreCase("P1") && row.winding().isBlank()) {
+                ends = List.of(ends.get(0), new WindingEnd(Circuit.PROTECTOR, 2, true));
+            }
+            if (ends.isEmpty()) {
                 problems.add(new Problem(
                         field + ".winding",
                         row.winding(),
                         row.winding().isBlank()
                                 ? mark + " is not a standard mark. Say which winding it belongs to."
                                 : "“" + row.winding().strip()
-                                        + "” is no winding. Choose run 1, run 2, start 1, start 2 or protector."));
+                                        + "” is no winding. Choose run 1, run 2, start 1, start 2, protector or"
+                                        + " capacitor; two with a plus between where the lead ends both."));
                 continue;
             }
-            leads.add(new Lead(mark, row.colour().strip(), end.orElseThrow()));
+            leads.add(new Lead(mark, row.colour().strip(), ends));
         }
         if (problems.isEmpty()) {
             wholeWindings(leads).ifPresent(problems::add);
@@ -118,23 +123,38 @@ public record Leads(List<Lead> all) {
     }
 
     /**
+     * The winding ends a lead brings out; none where its words name no winding.
+     *
      * @param whole circuits of which two marks only come out: halves joined inside, so the two are one winding's ends
      */
-    private static Optional<WindingEnd> end(
+    private static List<WindingEnd> ends(
             String mark, String winding, Map<String, Integer> endsUsed, Set<Circuit> whole) {
         Optional<WindingEnd> standard = StandardMarks.meaning(mark);
         if (winding.isBlank()) {
-            return standard.map(e -> whole.contains(e.circuit())
-                    ? new WindingEnd(e.circuit(), 1, isFirst(e.circuit().word() + " 1", endsUsed))
-                    : e);
+            return standard
+                    .map(e -> whole.contains(e.circuit())
+                            ? new WindingEnd(e.circuit(), 1, isFirst(e.circuit().word() + " 1", endsUsed))
+                            : e)
+                    .stream()
+                    .toList();
         }
-        Matcher word = WINDING_WORD.matcher(winding.strip());
-        if (!word.matches()) {
-            return Optional.empty();
+        List<WindingEnd> ends = new ArrayList<>();
+        for (String part : winding.strip().split("(?i)\\s*(?:\\+|,|&|\\band\\b)\\s*")) {
+            Matcher word = WINDING_WORD.matcher(part);
+            if (!word.matches()) {
+                return List.of();
+            }
+            ends.add(typedEnd(word, standard, endsUsed));
         }
+        long different = ends.stream().map(WindingEnd::windingName).distinct().count();
+        return different < ends.size() ? List.of() : ends;
+    }
+
+    private static WindingEnd typedEnd(Matcher word, Optional<WindingEnd> standard, Map<String, Integer> endsUsed) {
         Circuit circuit = switch (word.group(1).toLowerCase(Locale.ROOT)) {
             case "run", "main" -> Circuit.RUN;
             case "protector" -> Circuit.PROTECTOR;
+            case "capacitor" -> Circuit.CAPACITOR;
             default -> Circuit.START;
         };
         int number = word.group(2) == null ? 1 : Integer.parseInt(word.group(2));
@@ -142,7 +162,7 @@ public record Leads(List<Lead> all) {
         boolean like = standard.filter(e -> e.circuit() == circuit && e.number() == number)
                 .map(WindingEnd::like)
                 .orElse(first);
-        return Optional.of(new WindingEnd(circuit, number, like));
+        return new WindingEnd(circuit, number, like);
     }
 
     private static boolean isFirst(String winding, Map<String, Integer> endsUsed) {
@@ -156,10 +176,7 @@ public record Leads(List<Lead> all) {
         if (leads.size() > MOST) {
             return Optional.of(new Problem("leads", "" + leads.size(), "At most " + MOST + " leads fit here."));
         }
-        Map<String, List<Lead>> byWinding = new TreeMap<>();
-        leads.forEach(l -> byWinding
-                .computeIfAbsent(l.winding().windingName(), k -> new ArrayList<>())
-                .add(l));
+        Map<String, List<Lead>> byWinding = byWinding(leads);
         for (Map.Entry<String, List<Lead>> entry : byWinding.entrySet()) {
             if (entry.getValue().size() != 2) {
                 List<String> marks = entry.getValue().stream().map(Lead::mark).toList();
@@ -177,6 +194,13 @@ public record Leads(List<Lead> all) {
         return Optional.empty();
     }
 
+    /** Whether a lead's mark says by itself which winding it belongs to. */
+    public static boolean isByItsMark(Lead lead) {
+        return StandardMarks.meaning(lead.mark())
+                .map(end -> lead.ends().stream().allMatch(e -> e.circuit() == end.circuit()))
+                .orElse(false);
+    }
+
     /** The marks of all leads, in order. */
     public List<String> marks() {
         return all.stream().map(Lead::mark).toList();
@@ -191,21 +215,34 @@ public record Leads(List<Lead> all) {
         return all.stream().filter(l -> l.mark().equalsIgnoreCase(mark)).findFirst();
     }
 
+    private static Map<String, List<Lead>> byWinding(List<Lead> leads) {
+        Map<String, List<Lead>> byWinding = new TreeMap<>();
+        leads.forEach(l -> l.ends()
+                .forEach(e -> byWinding
+                        .computeIfAbsent(e.windingName(), k -> new ArrayList<>())
+                        .add(l)));
+        return byWinding;
+    }
+
+    private static WindingEnd end(Lead lead, String winding) {
+        return lead.ends().stream()
+                .filter(e -> e.windingName().equals(winding))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** The windings between the leads. */
     public List<Winding> windings() {
-        Map<String, List<Lead>> byWinding = new TreeMap<>();
-        all.forEach(l -> byWinding
-                .computeIfAbsent(l.winding().windingName(), k -> new ArrayList<>())
-                .add(l));
         List<Winding> windings = new ArrayList<>();
-        byWinding.forEach((name, ends) -> {
-            if (ends.size() == 2) {
-                Lead first = ends.get(0);
-                Lead second = ends.get(1);
-                boolean firstLike = first.winding().like() || !second.winding().like();
+        byWinding(all).forEach((name, two) -> {
+            if (two.size() == 2) {
+                Lead first = two.get(0);
+                Lead second = two.get(1);
+                boolean firstLike =
+                        end(first, name).like() || !end(second, name).like();
                 windings.add(new Winding(
                         name,
-                        first.winding().circuit(),
+                        end(first, name).circuit(),
                         (firstLike ? first : second).terminal(),
                         (firstLike ? second : first).terminal()));
             }

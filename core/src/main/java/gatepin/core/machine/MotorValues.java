@@ -45,6 +45,11 @@ public record MotorValues(
 
     private static final double RUN_LOSS = 0.005;
 
+    /** Both windings are alike: either can be the main one, and is laid out for it. */
+    public boolean hasEqualWindings() {
+        return startTurns == 1 && startOhms == runOhms;
+    }
+
     /** The start winding's leakage reactance, Ω: that of the run winding by the square of the turns. */
     public double startLeakageOhms() {
         return runLeakageOhms * startTurns * startTurns;
@@ -52,7 +57,8 @@ public record MotorValues(
 
     /**
      * The motor between the leads it has: run halves each with its share of the copper, the start circuit with whatever
-     * the family puts in series inside, the protector as a contact.
+     * the family puts in series inside, the protector as a contact. Where a capacitor has leads of its own, they stand for
+     * the whole capacitor box, and the start winding comes out without it.
      *
      * @throws IllegalArgumentException when there is no run winding
      */
@@ -74,6 +80,10 @@ public record MotorValues(
         other.contacts().stream()
                 .filter(c -> c.kind() == Kind.PROTECTOR)
                 .forEach(c -> windings.add(new Winding(c.name(), Circuit.PROTECTOR, c.a(), c.b())));
+        other.capacitors().stream()
+                .filter(c -> c.a().place() != Place.INSIDE && c.b().place() != Place.INSIDE)
+                .findFirst()
+                .ifPresent(c -> windings.add(new Winding("capacitor 1", Circuit.CAPACITOR, c.a(), c.b())));
         Motor made = motor(other.leads(), windings);
         for (InnerContact contact : other.contacts()) {
             made = made.with(contact.kind(), contact.health());
@@ -119,9 +129,15 @@ public record MotorValues(
                     ratedVolts,
                     Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / run.size())));
         }
+        List<Winding> boxes = of(windings, Circuit.CAPACITOR);
         for (Winding half : start) {
-            addStart(half, start.size(), coils, capacitors, contacts);
+            if (boxes.isEmpty()) {
+                addStart(half, start.size(), coils, capacitors, contacts);
+            } else {
+                addBareStart(half, start.size(), coils, contacts);
+            }
         }
+        boxes.stream().limit(1).forEach(box -> addBox(box, capacitors, contacts));
         for (Winding protector : of(windings, Circuit.PROTECTOR)) {
             contacts.add(new InnerContact(
                     protector.name(), Kind.PROTECTOR, protector.like(), protector.other(), Health.WORKS));
@@ -133,22 +149,54 @@ public record MotorValues(
         return windings.stream().filter(w -> w.circuit() == circuit).toList();
     }
 
-    private void addStart(
-            Winding half, int halves, List<Coil> coils, List<Capacitor> capacitors, List<InnerContact> contacts) {
-        Terminal afterCoil = new Terminal(Place.INSIDE, half.name() + " a");
-        Terminal afterCapacitor = new Terminal(Place.INSIDE, half.name() + " b");
+    /** Start winding and, on a capacitor start motor, the centrifugal switch; the capacitor is outside. */
+    private void addBareStart(Winding half, int halves, List<Coil> coils, List<InnerContact> contacts) {
+        boolean switched = family.hasStartSwitch() && !family.hasRunCapacitor();
+        Terminal afterCoil = switched ? new Terminal(Place.INSIDE, half.name() + " a") : half.other();
+        coils.add(startCoil(half, afterCoil, halves));
+        if (switched) {
+            String suffix = halves == 1 ? "" : " of " + half.name();
+            contacts.add(new InnerContact(
+                    "start switch" + suffix, Kind.START_SWITCH, afterCoil, half.other(), Health.WORKS));
+        }
+    }
+
+    /** The capacitor between its own leads; where there are two, the start capacitor with its switch beside the other. */
+    private void addBox(Winding box, List<Capacitor> capacitors, List<InnerContact> contacts) {
+        if (family.hasRunCapacitor()) {
+            capacitors.add(capacitor("run capacitor", box.like(), box.other(), runMicrofarads));
+        }
+        if (family.hasStartCapacitor()) {
+            Terminal far = family.hasRunCapacitor() ? new Terminal(Place.INSIDE, box.name() + " a") : box.other();
+            capacitors.add(capacitor("start capacitor", box.like(), far, startMicrofarads));
+            if (family.hasRunCapacitor()) {
+                contacts.add(new InnerContact("start switch", Kind.START_SWITCH, far, box.other(), Health.WORKS));
+            }
+        }
+    }
+
+    private Coil startCoil(Winding half, Terminal end, int halves) {
         double ohms = startOhms * halves;
-        coils.add(new Coil(
+        return new Coil(
                 half.name(),
                 Circuit.START,
                 half.like(),
-                afterCoil,
+                end,
                 Coil.START_AXIS,
                 startTurns,
                 ohms,
                 startLeakageOhms() * halves,
                 ratedVolts,
-                Copper.joulesPerKelvinForStarting(ohms, startAmpsAtStandstill() / halves)));
+                hasEqualWindings()
+                        ? Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / halves)
+                        : Copper.joulesPerKelvinForStarting(ohms, startAmpsAtStandstill() / halves));
+    }
+
+    private void addStart(
+            Winding half, int halves, List<Coil> coils, List<Capacitor> capacitors, List<InnerContact> contacts) {
+        Terminal afterCoil = new Terminal(Place.INSIDE, half.name() + " a");
+        Terminal afterCapacitor = new Terminal(Place.INSIDE, half.name() + " b");
+        coils.add(startCoil(half, afterCoil, halves));
         String suffix = halves == 1 ? "" : " of " + half.name();
         if (family.hasRunCapacitor()) {
             capacitors.add(capacitor("run capacitor" + suffix, afterCoil, half.other(), runMicrofarads / halves));

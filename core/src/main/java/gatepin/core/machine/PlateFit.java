@@ -71,6 +71,7 @@ public final class PlateFit {
      * @param startOhms the start winding's resistance, Ω, if measured
      * @param startMicrofarads start capacitor, µF, if known
      * @param runMicrofarads run capacitor, µF, if known
+     * @param equalWindings both windings are alike, so that either can be the main one (three-lead PSC)
      */
     public record Given(
             MotorFamily family,
@@ -85,7 +86,40 @@ public final class PlateFit {
             Optional<Double> runOhms,
             Optional<Double> startOhms,
             Optional<Double> startMicrofarads,
-            Optional<Double> runMicrofarads) {
+            Optional<Double> runMicrofarads,
+            boolean equalWindings) {
+        /** A motor whose windings differ. */
+        public Given(
+                MotorFamily family,
+                double outputWatts,
+                double volts,
+                Optional<Double> amps,
+                int hertz,
+                int rpm,
+                int poles,
+                double lockedKva,
+                boolean codeStated,
+                Optional<Double> runOhms,
+                Optional<Double> startOhms,
+                Optional<Double> startMicrofarads,
+                Optional<Double> runMicrofarads) {
+            this(
+                    family,
+                    outputWatts,
+                    volts,
+                    amps,
+                    hertz,
+                    rpm,
+                    poles,
+                    lockedKva,
+                    codeStated,
+                    runOhms,
+                    startOhms,
+                    startMicrofarads,
+                    runMicrofarads,
+                    false);
+        }
+
         double slip() {
             return 1 - rpm / (120.0 * hertz / poles);
         }
@@ -114,16 +148,37 @@ public final class PlateFit {
                     run,
                     start,
                     startMicrofarads,
-                    runMicrofarads);
+                    runMicrofarads,
+                    equalWindings);
+        }
+
+        /** The same with two windings that are alike. */
+        public Given withEqualWindings() {
+            return new Given(
+                    family,
+                    outputWatts,
+                    volts,
+                    amps,
+                    hertz,
+                    rpm,
+                    poles,
+                    lockedKva,
+                    codeStated,
+                    runOhms,
+                    startOhms,
+                    startMicrofarads,
+                    runMicrofarads,
+                    true);
         }
 
         /**
-         * What a plate states at its lowest voltage.
+         * What a plate states for its lower connection, at the highest voltage of its range.
          *
          * @param inSeries how many run halves that voltage finds in series: 1 where it is the lower one of two
          */
         public static Given of(Plate plate, int inSeries) {
-            Plate.Rating low = plate.ratings().get(0);
+            List<Plate.Rating> lower = plate.lowerConnection();
+            Plate.Rating low = lower.get(lower.size() - 1);
             return new Given(
                     plate.likelyFamily(),
                     plate.ratedOutputWatts(),
@@ -334,8 +389,8 @@ public final class PlateFit {
                 p[0],
                 p[1],
                 rotor,
-                p[6],
-                p[7],
+                given.equalWindings() ? p[0] : p[6],
+                given.equalWindings() ? 1 : p[7],
                 given.family().hasStartCapacitor() ? p[8] : 0,
                 given.family().hasRunCapacitor() ? p[9] : 0);
     }

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What standard lead marks say: main halves T1–T2 and T3–T4, auxiliary halves T5–T6 and T7–T8, protector P1–P2
- * (NEMA MG 1 part 2, from memory); main U1–U2, auxiliary Z1–Z2 (IEC 60034-8, from memory). Odd numbers are the
+ * What standard lead marks say: main halves T1–T2 and T3–T4, auxiliary halves T5–T6 and T7–T8, protector P1–P2 and, with
+ * three terminals, P1–P3 (NEMA MG 1 part 2, from memory); a capacitor's own leads C1–C2 (common practice); main U1–U2, auxiliary Z1–Z2 (IEC 60034-8, from memory). Odd numbers are the
  * like ends. A start winding for one voltage comes out as T5 and T8, on some plates as T6 and T8: its two ends
  * are then marked by two halves joined inside.
  */
@@ -24,6 +24,9 @@ public final class StandardMarks {
             entry("T8", Circuit.START, 2, false),
             entry("P1", Circuit.PROTECTOR, 1, true),
             entry("P2", Circuit.PROTECTOR, 1, false),
+            entry("P3", Circuit.PROTECTOR, 2, false),
+            entry("C1", Circuit.CAPACITOR, 1, true),
+            entry("C2", Circuit.CAPACITOR, 1, false),
             entry("U1", Circuit.RUN, 1, true),
             entry("U2", Circuit.RUN, 1, false),
             entry("V1", Circuit.RUN, 2, true),

@@ -101,6 +101,18 @@ public record Plate(
         return rating.amps().map(a -> ratedOutputWatts / (rating.volts() * a));
     }
 
+    /** The ratings of the lower (or only) connection: one, or those of a range such as 208-230. */
+    public List<Rating> lowerConnection() {
+        return ratings.stream()
+                .filter(r -> VoltageRange.same(r.volts(), ratings.get(0).volts()))
+                .toList();
+    }
+
+    /** Whether it has two connections, one for about double the voltage of the other. */
+    public boolean isDualVoltage() {
+        return VoltageRange.isDual(ratings.stream().map(Rating::volts).toList());
+    }
+
     public Optional<Rating> at(int volts) {
         return ratings.stream().filter(r -> r.volts() == volts).findFirst();
     }

@@ -46,8 +46,9 @@ public record PlateOpinion(Severity severity, String title, String words) {
         said.add(
                 good(format("%.0f W at the shaft", plate.ratedOutputWatts()), "%s in watts.", plate.outputAsWritten()));
         plate.ratings().forEach(r -> said.addAll(rating(plate, r)));
-        if (plate.ratings().size() == 2) {
-            agree(plate.ratings().get(0), plate.ratings().get(1)).ifPresent(said::add);
+        int ratings = plate.ratings().size();
+        if (ratings > 1) {
+            agree(plate.ratings().get(0), plate.ratings().get(ratings - 1)).ifPresent(said::add);
         }
         locked(plate).ifPresent(said::add);
         frequency(plate, region).ifPresent(said::add);

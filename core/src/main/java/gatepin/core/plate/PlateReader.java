@@ -28,10 +28,10 @@ public final class PlateReader {
      *
      * @param output a number or fraction, such as 3/4, 1-1/2 or 0.55
      * @param outputUnit "hp" or "kW"
-     * @param lowVolts the only or the lower voltage
-     * @param lowAmps amps at that voltage, may be blank
-     * @param highVolts the higher voltage, blank on a motor for one voltage
-     * @param highAmps amps at that voltage, may be blank
+     * @param lowVolts the only or the lower voltage, or its range such as 220-240
+     * @param lowAmps amps at that voltage, or for both ends of the range, or one figure for its upper end; may be blank
+     * @param highVolts the higher voltage or its range such as 208-230, blank on a motor for one connection
+     * @param highAmps amps at that voltage, as for the lower one; may be blank
      * @param hertz 50 or 60
      * @param rpm rated speed
      * @param family the key of a family, blank where it is not known
@@ -84,32 +84,37 @@ public final class PlateReader {
                     typed.output().strip() + (kilowatts ? " kW" : " hp")
                             + " is no single-phase motor of this kind: expected up to 15 hp (11 kW). Check the unit."));
         }
-        Optional<Integer> low = whole("lowVolts", typed.lowVolts(), "voltage", 24, 600, true);
-        Optional<Integer> high = whole("highVolts", typed.highVolts(), "higher voltage", 24, 600, false);
-        Optional<Double> lowAmps = amps("lowAmps", typed.lowAmps());
-        Optional<Double> highAmps = amps("highAmps", typed.highAmps());
+        List<Rating> low = ratings("low", typed.lowVolts(), typed.lowAmps(), true);
+        List<Rating> high = ratings("high", typed.highVolts(), typed.highAmps(), false);
         Optional<Integer> hertz = whole("hertz", typed.hertz(), "frequency", 50, 60, true);
         hertz.filter(h -> h != 50 && h != 60)
                 .ifPresent(h -> problems.add(
                         new Problem("hertz", typed.hertz(), h + " Hz is no mains frequency: it is 50 or 60.")));
         Optional<Integer> rpm = whole("rpm", typed.rpm(), "rated speed", 100, 3600, true);
-        if (low.isPresent() && high.isPresent() && high.orElseThrow() <= low.orElseThrow()) {
+        if (!low.isEmpty()
+                && !high.isEmpty()
+                && VoltageRange.same(high.get(0).volts(), last(low).volts())) {
             problems.add(new Problem(
                     "highVolts",
                     typed.highVolts(),
-                    "The higher voltage must be above " + low.orElseThrow()
+                    typed.highVolts().strip() + " V needs no other connection than "
+                            + typed.lowVolts().strip() + " V. Write both into the first field, as "
+                            + typed.lowVolts().strip() + "-" + typed.highVolts().strip() + "."));
+        } else if (!low.isEmpty()
+                && !high.isEmpty()
+                && high.get(0).volts() <= last(low).volts()) {
+            problems.add(new Problem(
+                    "highVolts",
+                    typed.highVolts(),
+                    "The higher voltage must be above " + last(low).volts()
                             + " V. Leave it empty on a motor for one voltage."));
-        }
-        if (high.isEmpty() && highAmps.isPresent() && typed.highVolts().isBlank()) {
-            problems.add(new Problem("highVolts", "", "There are amps for a second voltage, but no second voltage."));
         }
         Plate.Extras extras = extras(typed);
         if (!problems.isEmpty()) {
             return Reading.failed(problems);
         }
-        List<Rating> ratings = new ArrayList<>();
-        ratings.add(new Rating(low.orElseThrow(), lowAmps));
-        high.ifPresent(volts -> ratings.add(new Rating(volts, highAmps)));
+        List<Rating> ratings = new ArrayList<>(low);
+        ratings.addAll(high);
         Plate plate = new Plate(
                 watts,
                 typed.output().strip() + (kilowatts ? " kW" : " hp"),
@@ -119,6 +124,57 @@ public final class PlateReader {
                 extras);
         impossible(plate, typed);
         return problems.isEmpty() ? Reading.of(plate) : Reading.failed(problems);
+    }
+
+    private static Rating last(List<Rating> ratings) {
+        return ratings.get(ratings.size() - 1);
+    }
+
+    /** One voltage, or a range with a hyphen; amps for each, or one figure for the highest. */
+    private List<Rating> ratings(String field, String typedVolts, String typedAmps, boolean needed) {
+        List<String> parts = parts(typedVolts);
+        List<Optional<Double>> amps =
+                parts(typedAmps).stream().map(a -> amps(field + "Amps", a)).toList();
+        if (parts.isEmpty() && needed) {
+            problems.add(new Problem(field + "Volts", typedVolts, "What voltage does the plate state?"));
+        } else if (parts.isEmpty() && !amps.isEmpty()) {
+            problems.add(
+                    new Problem(field + "Volts", "", "There are amps for a second voltage, but no second voltage."));
+        }
+        List<Integer> volts = new ArrayList<>();
+        for (String part : parts) {
+            whole(field + "Volts", part, "voltage", 24, 600, true).ifPresent(volts::add);
+        }
+        if (volts.isEmpty() || volts.size() < parts.size()) {
+            return List.of();
+        }
+        if (volts.size() > 2
+                || !VoltageRange.same(volts.get(0), volts.get(volts.size() - 1))
+                || (volts.size() == 2 && volts.get(0) >= volts.get(1))) {
+            problems.add(new Problem(
+                    field + "Volts",
+                    typedVolts,
+                    "“" + typedVolts.strip()
+                            + "” is no range of one connection, such as 208-230. The voltage of another"
+                            + " connection has a field of its own."));
+            return List.of();
+        }
+        if (amps.size() > volts.size()) {
+            problems.add(new Problem(
+                    field + "Amps", typedAmps, "There are more amps here than voltages: one figure for each."));
+        }
+        List<Rating> ratings = new ArrayList<>();
+        for (int i = 0; i < volts.size(); i++) {
+            int from = amps.size() - volts.size() + i;
+            ratings.add(new Rating(volts.get(i), from < 0 || from >= amps.size() ? Optional.empty() : amps.get(from)));
+        }
+        return ratings;
+    }
+
+    private static List<String> parts(String typed) {
+        return java.util.Arrays.stream(typed.strip().split("(?<=\\S)\\s*(?:-|–|/|\\bto\\b)\\s*"))
+                .filter(p -> !p.isBlank())
+                .toList();
     }
 
     private Plate.Extras extras(Typed typed) {
@@ -191,13 +247,13 @@ public final class PlateReader {
                             plate.synchronousRpm(),
                             120.0 * plate.hertz() / (plate.poles() + 2))));
         }
-        for (int i = 0; i < plate.ratings().size(); i++) {
-            Rating rating = plate.ratings().get(i);
+        for (Rating rating : plate.ratings()) {
+            boolean isLower = plate.lowerConnection().contains(rating);
             double most = plate.efficiencyTimesPowerFactor(rating).orElse(0.0);
             if (most > 1) {
                 problems.add(new Problem(
-                        i == 0 ? "lowAmps" : "highAmps",
-                        i == 0 ? typed.lowAmps() : typed.highAmps(),
+                        isLower ? "lowAmps" : "highAmps",
+                        isLower ? typed.lowAmps() : typed.highAmps(),
                         String.format(
                                 java.util.Locale.ROOT,
                                 "%d V × %.1f A is %.0f VA in, but %s is %.0f W out: more comes out than goes in. One"

@@ -297,13 +297,22 @@ public final class PlateText {
                 .orElseGet(() -> capacitor
                         .map(c -> Double.parseDouble(c) < PieceReader.MOST_RUN_MICROFARADS)
                         .orElse(false));
+        int low = (int) volts.stream()
+                .filter(v -> VoltageRange.same(whole(v), whole(volts.get(0))))
+                .count();
+        boolean inStep = amps.size() == volts.size();
+        int lowAmps = inStep ? low : Math.min(1, amps.size());
+        boolean dual = low < volts.size();
         return new PlateReader.Typed(
                 output.replaceFirst("\\s*(hp|kW)$", ""),
                 kilowatts ? "kW" : "hp",
-                volts.isEmpty() ? "" : volts.get(0),
-                amps.isEmpty() ? "" : amps.get(0),
-                volts.size() < 2 ? "" : volts.get(volts.size() - 1),
-                volts.size() < 2 || amps.size() < 2 ? "" : amps.get(amps.size() - 1),
+                String.join("-", volts.subList(0, low)),
+                String.join("-", amps.subList(0, lowAmps)),
+                String.join("-", volts.subList(low, volts.size())),
+                !dual
+                        ? ""
+                        : String.join(
+                                "-", amps.subList(inStep ? lowAmps : Math.max(lowAmps, amps.size() - 1), amps.size())),
                 value(Kind.FREQUENCY).orElse(""),
                 value(Kind.SPEED).orElse(""),
                 value(Kind.FAMILY).orElse(""),
@@ -315,6 +324,10 @@ public final class PlateText {
                         .or(() -> capacitor.filter(c -> capacitorRuns))
                         .orElse(""),
                 text.strip());
+    }
+
+    private static int whole(String volts) {
+        return (int) Math.round(Double.parseDouble(volts));
     }
 
     @Override

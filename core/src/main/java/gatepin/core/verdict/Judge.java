@@ -145,6 +145,41 @@ final class Judge {
         return wired.motor().coils(circuit);
     }
 
+    /** The coils that serve as run or as start winding in a position. */
+    private List<Coil> coils(Circuit circuit, HandlePosition position) {
+        return coils(exchanged(position) ? (circuit == Circuit.RUN ? Circuit.START : Circuit.RUN) : circuit);
+    }
+
+    /** Of two windings that are alike, the one straight on the lines is the run winding, whatever its name. */
+    private boolean exchanged(HandlePosition position) {
+        if (coils(Circuit.RUN).size() != 1
+                || coils(Circuit.START).size() != 1
+                || wired.motor().has(Kind.START_SWITCH)) {
+            return false;
+        }
+        Coil run = coils(Circuit.RUN).get(0);
+        Coil start = coils(Circuit.START).get(0);
+        return run.turns() == start.turns()
+                && run.ohms() == start.ohms()
+                && isAcrossTheLine(start, position)
+                && !isAcrossTheLine(run, position);
+    }
+
+    private boolean isAcrossTheLine(Coil coil, HandlePosition position) {
+        Nodes nodes = in(position).standstill().nodes();
+        return (nodes.same(coil.like(), Terminal.L1) && nodes.same(coil.other(), Terminal.L2))
+                || (nodes.same(coil.like(), Terminal.L2) && nodes.same(coil.other(), Terminal.L1));
+    }
+
+    /** What a coil carries at standstill where it is wired as it should be, A. */
+    private double usualAmps(Coil coil, HandlePosition position) {
+        return usual.amps(
+                exchanged(position)
+                        ? coils(coil.circuit() == Circuit.RUN ? Circuit.START : Circuit.RUN)
+                                .get(0)
+                        : coil);
+    }
+
     private static List<Terminal> ends(Coil coil) {
         return List.of(coil.like(), coil.other());
     }
@@ -161,10 +196,10 @@ final class Judge {
         }
         boolean opposing = opposing(position);
         if (!opposing) {
-            coils(Circuit.RUN).forEach(c -> runVoltage(position, c));
+            coils(Circuit.RUN, position).forEach(c -> runVoltage(position, c));
         }
         boolean startFed = true;
-        for (Coil coil : coils(Circuit.START)) {
+        for (Coil coil : coils(Circuit.START, position)) {
             startFed &= startVoltage(position, coil);
         }
         if (now.way() == Way.NONE) {
@@ -220,7 +255,7 @@ final class Judge {
         double volts = running.voltage(coil).norm();
         double share = volts / coil.ratedVolts();
         if (!usual.carries(in(position).standstill(), coil)
-                && running.current(coil).norm() < UsualCurrents.NOTHING * usual.amps(coil)) {
+                && running.current(coil).norm() < UsualCurrents.NOTHING * usualAmps(coil, position)) {
             say(Verdict.of(Rule.RUN_HALF_IDLE, Severity.DANGER)
                     .in(position)
                     .about(coil.name())
@@ -242,7 +277,7 @@ final class Judge {
 
     /** Gives false when the coil carries nothing at standstill. */
     private boolean startVoltage(HandlePosition position, Coil coil) {
-        double share = in(position).standstill().current(coil).norm() / usual.amps(coil);
+        double share = in(position).standstill().current(coil).norm() / usualAmps(coil, position);
         Verdict verdict = Verdict.of(Rule.START_NOT_ENERGISED, Severity.DANGER)
                 .in(position)
                 .about(coil.name())

@@ -78,6 +78,7 @@ class DiagramTextTest {
     void everyPatternReadsAsAConnection() {
         for (DiagramPattern pattern : DiagramPattern.ALL) {
             var leads = gatepin.core.machine.Leads.read(pattern.leads()).value().orElseThrow();
+            assertThat(leads.windings()).as(pattern.name()).isNotEmpty();
             for (int volts : DUAL) {
                 assertThat(ConnectionReader.read(pattern.column(volts, DUAL), leads)
                                 .problems())

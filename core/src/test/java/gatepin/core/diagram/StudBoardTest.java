@@ -153,4 +153,49 @@ class StudBoardTest {
         assertThat(StudBoardReader.board(typed).problems())
                 .anyMatch(p -> p.message().contains(message));
     }
+
+    @Test
+    @DisplayName("a capacitor's own leads sit on studs like any other lead (common practice)")
+    void capacitorLeadsMoveAndAreJudgedToo() {
+        StudBoard board = StudBoardReader.board("U1 Z1 / U2 Z2").value().orElseThrow();
+        Leads leads = Leads.read(Arrays.stream("U1 U2 Z1 Z2 C1 C2".split(" "))
+                        .map(m -> new Leads.Typed(m, "", ""))
+                        .toList())
+                .value()
+                .orElseThrow();
+        Layout found = StudBoardReader.layout(board, leads, "U1-Z1", "links", "L1@U1 L2@U2 C1@Z2 C2@Z1", "leads")
+                .value()
+                .orElseThrow();
+        Layout right = StudBoardReader.layout(board, leads, "U1-Z1", "links", "L1@U1 L2@U2 C1@Z2 C2@U2", "leads")
+                .value()
+                .orElseThrow();
+        PlateFit.Given given = PlateFit.Given.of(
+                PlateReader.read(PlateText.read("0.37 kW 230 V 2.9 A 50 HZ 1420 RPM CAP START")
+                                .fields())
+                        .value()
+                        .orElseThrow(),
+                1);
+        var motor = PlateFit.fit(given).value().orElseThrow().values().motor(leads);
+        Supply supply = new Supply(230, 50, Supply.Kind.HOT_AND_NEUTRAL);
+
+        assertThat(board.moves(found, right))
+                .extracting(Move::act, Move::what, Move::to)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(Act.LEAD_MOVES, "C2", "U2"));
+        assertThat(motor.capacitors())
+                .singleElement()
+                .satisfies(c -> assertThat(c.a().mark()).isEqualTo("C1"));
+        Swap swap = new Swap("U1", "U2");
+        assertThat(ConnectionCheck.of(
+                                board.connection(found, leads, 230, swap),
+                                leads,
+                                motor,
+                                new RatedPoint(0.053, given.ratedNm()),
+                                supply,
+                                Feeder.STIFF)
+                        .asWritten()
+                        .verdicts())
+                .as("the capacitor lies across the start winding, which hangs on one line only")
+                .extracting(Verdict::rule)
+                .contains(Rule.START_NOT_ENERGISED);
+    }
 }

@@ -48,6 +48,11 @@ class PlateReaderTest {
                 "3/4  | 115,13.8,,,55,1725      | hertz     | no mains frequency",
                 "3/4  | 230,6.9,115,13.8,60,1725| highVolts | must be above",
                 "3/4  | 115,13.8,,6.9,60,1725   | highVolts | no second voltage",
+                "3/4  | 208,7.6,230,6.9,60,1725 | highVolts | Write both into the first field",
+                "3/4  | 115-230,13.8,,,60,1725  | lowVolts  | no range of one connection",
+                "3/4  | 230-208,7.6,,,60,1725   | lowVolts  | no range of one connection",
+                "3/4  | 115,13.8-6.9,,,60,1725  | lowAmps   | more amps here than voltages",
+                "3/4  | 115,-1,,,60,1725        | lowAmps   | out of range",
                 "3/4  | ,13.8,,,60,1725         | lowVolts  | What voltage",
                 "3/4  | 115,x,,,60,1725         | lowAmps   | no number of amps",
                 "3/4  | 115,NaN,,,60,1725       | lowAmps   | out of range",
@@ -63,6 +68,25 @@ class PlateReaderTest {
         assertThat(reading.value()).isEmpty();
         assertThat(reading.problems()).extracting(Problem::field).contains(field);
         assertThat(reading.problems()).extracting(Problem::message).anyMatch(m -> m.contains(message));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "115,18.4,208-230,9.6-9.2 | 115=18.4 208=9.6 230=9.2 | true",
+                "115,18.4,208-230,9.2     | 115=18.4 208= 230=9.2    | true",
+                "208–230,9.6/9.2,,        | 208=9.6 230=9.2          | false",
+                "220 to 240,,,            | 220= 240=                | false"
+            })
+    @DisplayName("a hyphen between voltages is a range of one connection (common practice)")
+    void aRangeIsReadAsTheVoltagesOfOneConnection(String typed, String ratings, boolean dual) {
+        Plate plate = read("1-1/2", "hp", typed.strip() + ",60,1725").value().orElseThrow();
+
+        assertThat(plate.ratings())
+                .extracting(r -> r.volts() + "=" + r.amps().map(String::valueOf).orElse(""))
+                .containsExactly(ratings.split(" "));
+        assertThat(plate.isDualVoltage()).isEqualTo(dual);
     }
 
     @Test

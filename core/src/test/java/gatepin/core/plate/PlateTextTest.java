@@ -83,7 +83,19 @@ class PlateTextTest {
 
         assertThat(typed)
                 .isEqualTo(new PlateReader.Typed(
-                        "1-1/2", "hp", "115", "18.4", "230", "9.2", "60", "1725", "", "K", "500", "", typed.text()));
+                        "1-1/2",
+                        "hp",
+                        "115",
+                        "18.4",
+                        "208-230",
+                        "9.6-9.2",
+                        "60",
+                        "1725",
+                        "",
+                        "K",
+                        "500",
+                        "",
+                        typed.text()));
         assertThat(PlateReader.read(typed).problems()).isEmpty();
     }
 

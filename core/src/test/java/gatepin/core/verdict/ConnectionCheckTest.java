@@ -60,7 +60,7 @@ class ConnectionCheckTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"six-lead", "six-lead-protector", "iec-halves"})
+    @ValueSource(strings = {"six-lead", "six-lead-protector", "six-lead-three-terminal-protector", "iec-halves"})
     void dualVoltagePatternsAreSoundOnBothVoltagesAndTurnTheSameWay(String key) {
         ConnectionCheck low = check(connection(key, 115), leads(key), V115);
         ConnectionCheck high = check(connection(key, 230), leads(key), V230);
@@ -76,9 +76,58 @@ class ConnectionCheckTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"four-lead", "iec", "run-start", "psc-colours"})
+    @ValueSource(
+            strings = {
+                "four-lead",
+                "five-lead",
+                "iec",
+                "iec-capacitor",
+                "run-start",
+                "run-start-capacitor",
+                "psc-colours"
+            })
     void singleVoltagePatternsAreSound(String key) {
         assertThat(check(connection(key, 115), leads(key), V115).danger()).isEmpty();
+    }
+
+    @Test
+    void theProtectorOfAFiveLeadMotorCarriesAllThoughItsFarLeadStaysInside() {
+        ConnectionCheck check = check(connection("five-lead", 115), leads("five-lead"), V115);
+
+        assertThat(check.asWritten().verdicts()).extracting(Verdict::rule).contains(Rule.PROTECTED);
+    }
+
+    @Test
+    void onTheLowVoltageEachRunHalfPassesItsOwnHeaterOfAThreeTerminalProtector() {
+        String key = "six-lead-three-terminal-protector";
+        ConnectionCheck low = check(connection(key, 115), leads(key), V115);
+
+        assertThat(low.asWritten().verdicts()).extracting(Verdict::rule).contains(Rule.PROTECTED);
+        assertThat(leads(key).find("P1").orElseThrow().ends()).hasSize(2);
+    }
+
+    @Test
+    void aThreeLeadMotorWithEqualWindingsReversesByMovingTheLineToTheOtherEndOfItsCapacitor() {
+        PlateFit.Given given = PlateFit.Given.of(
+                        PlateReader.read(PlateText.read("1/8 HP 115 V 2.1 A 60 HZ 1650 RPM PSC RUN CAP 10 MFD")
+                                        .fields())
+                                .value()
+                                .orElseThrow(),
+                        1)
+                .withEqualWindings();
+        MotorValues alike = PlateFit.fit(given).value().orElseThrow().values();
+        Leads leads = leads("psc-three-wire");
+        Connection connection = connection("psc-three-wire", 115);
+
+        ConnectionCheck check = ConnectionCheck.of(
+                connection, leads, alike.motor(leads), new RatedPoint(0.083, given.ratedNm()), V115, Feeder.STIFF);
+
+        assertThat(connection.reversesByOtherWinding(leads)).isTrue();
+        assertThat(connection("four-lead", 115).reversesByOtherWinding(leads("four-lead")))
+                .isFalse();
+        assertThat(alike.startOhms()).isEqualTo(alike.runOhms());
+        assertThat(check.reverses()).isTrue();
+        assertThat(check.danger()).isEmpty();
     }
 
     @ParameterizedTest
@@ -90,8 +139,11 @@ class ConnectionCheckTest {
 
         assertThat(Rebuilt.high(low, leads, 230).orElseThrow().groups()).isEqualTo(high.groups());
         assertThat(Rebuilt.low(high, leads, 115).orElseThrow().groups()).isEqualTo(low.groups());
-        assertThat(Rebuilt.high(connection("four-lead", 115), leads("four-lead"), 230))
-                .isEmpty();
+        for (String other : List.of("four-lead", "psc-three-wire", "six-lead-three-terminal-protector")) {
+            assertThat(Rebuilt.high(connection(other, 115), leads(other), 230))
+                    .as(other)
+                    .isEmpty();
+        }
     }
 
     @ParameterizedTest(name = "L1 {0}, L2 {1}, joined {2}, swap {3}: {4}")

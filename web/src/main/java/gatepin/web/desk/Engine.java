@@ -10,6 +10,7 @@ import gatepin.core.diagram.Connection;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
@@ -65,7 +66,7 @@ public class Engine {
             return Optional.empty();
         }
         Plate plate = file.plate().orElseThrow();
-        return fit(file, plate).map(fitted -> {
+        return fit(file, plate, file.column().orElseThrow().connection()).map(fitted -> {
             Motor motor = fitted.values().motor(file.leads());
             RatedPoint rated = new RatedPoint(plate.slip(), fitted.given().ratedNm());
             Analysis analysis = Analysis.of(WiredMotor.of(motor, wiring, Feeder.USUAL), rated);
@@ -79,7 +80,7 @@ public class Engine {
             return Optional.empty();
         }
         Plate plate = file.plate().orElseThrow();
-        return fit(file, plate)
+        return fit(file, plate, connection)
                 .map(fitted -> ConnectionCheck.of(
                         connection,
                         file.leads(),
@@ -96,15 +97,18 @@ public class Engine {
                 .flatMap(ConnectionCheck::danger);
     }
 
-    private Optional<FittedMotor> fit(JobFile file, Plate plate) {
-        boolean dual = plate.ratings().size() > 1;
+    private Optional<FittedMotor> fit(JobFile file, Plate plate, Connection connection) {
+        boolean dual = plate.isDualVoltage();
         int inSeries = dual
                 ? 1
                 : file.column()
                         .map(c -> c.connection()
                                 .runHalvesInSeries(file.leads(), file.supply().orElseThrow()))
                         .orElse(1);
-        Given given = Given.of(plate, inSeries);
+        Given stated = Given.of(plate, inSeries);
+        boolean alike = plate.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
+                && connection.reversesByOtherWinding(file.leads());
+        Given given = alike ? stated.withEqualWindings() : stated;
         synchronized (fits) {
             FittedMotor known = fits.get(given);
             if (known != null) {

@@ -18,6 +18,7 @@ import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.VoltageRange;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
@@ -38,6 +39,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -105,13 +107,17 @@ public class JobDesk {
 
     /** A stored plate in the fields it was typed into. */
     public static PlateReader.Typed typed(Motor motor, List<Rating> ratings) {
+        List<Rating> lower = ratings.stream()
+                .filter(r -> VoltageRange.same(r.volts(), ratings.get(0).volts()))
+                .toList();
+        List<Rating> higher = ratings.subList(lower.size(), ratings.size());
         return new PlateReader.Typed(
                 motor.output(),
                 motor.outputUnit(),
-                ratings.isEmpty() ? "" : "" + ratings.get(0).volts(),
-                ratings.isEmpty() ? "" : plain(ratings.get(0).amps()),
-                ratings.size() < 2 ? "" : "" + ratings.get(1).volts(),
-                ratings.size() < 2 ? "" : plain(ratings.get(1).amps()),
+                volts(lower),
+                amps(lower),
+                volts(higher),
+                amps(higher),
                 motor.hertz() == 0 ? "" : "" + motor.hertz(),
                 motor.rpm() == 0 ? "" : "" + motor.rpm(),
                 motor.extras().family().map(MotorFamily::key).orElse(""),
@@ -119,6 +125,18 @@ public class JobDesk {
                 plain(motor.extras().startMicrofarads().map(BigDecimal::valueOf)),
                 plain(motor.extras().runMicrofarads().map(BigDecimal::valueOf)),
                 motor.extras().text());
+    }
+
+    private static String volts(List<Rating> range) {
+        return range.stream().map(r -> "" + r.volts()).collect(Collectors.joining("-"));
+    }
+
+    private static String amps(List<Rating> range) {
+        return range.stream()
+                .map(Rating::amps)
+                .flatMap(Optional::stream)
+                .map(a -> plain(Optional.of(a)))
+                .collect(Collectors.joining("-"));
     }
 
     private static String plain(Optional<BigDecimal> number) {

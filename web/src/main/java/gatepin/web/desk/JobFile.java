@@ -10,6 +10,7 @@ import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Planner;
 import gatepin.core.plate.Plate;
+import gatepin.core.plate.VoltageRange;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.web.store.JobStore.Job;
@@ -84,6 +85,11 @@ public record JobFile(
     /** The voltages the plate states, lowest first. */
     public List<Integer> plateVolts() {
         return ratings.stream().map(Rating::volts).toList();
+    }
+
+    /** One voltage for each connection of the plate, lowest first. */
+    public List<Integer> connectionVolts() {
+        return VoltageRange.connections(plateVolts());
     }
 
     /** The voltages the motor can take, compared for a run of cable; empty until the plate is read. */

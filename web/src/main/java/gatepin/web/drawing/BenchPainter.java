@@ -29,6 +29,9 @@ import java.util.function.Function;
 /** Lays the wires on a sheet and gives every part its state in each handle position, from the engine's own model. */
 final class BenchPainter {
     private static final int BESIDE = 7;
+    /** How far apart windings stand that reach over the same leads, in pixels. */
+    private static final int LANE = 14;
+
     private static final int FLAG_PITCH = 19;
 
     private final Bench bench;
@@ -205,34 +208,57 @@ final class BenchPainter {
 
     private List<Coil> coils() {
         List<Coil> coils = new ArrayList<>();
+        List<int[]> drawn = new ArrayList<>();
         for (Winding winding : bench.wiring().windings()) {
-            Spot a = spot(winding.like());
-            Spot b = spot(winding.other());
-            String path = winding.circuit() == Circuit.PROTECTOR ? heater(a, b) : humps(a, b);
+            int[] span = span(winding);
+            int lane = 0;
+            while (isTaken(drawn, lane, span)) {
+                lane++;
+            }
+            drawn.add(new int[] {lane, span[0], span[1]});
+            int line = sheet.coilLine - LANE * lane;
+            String path = switch (winding.circuit()) {
+                case PROTECTOR -> heater(span[0], span[1], line);
+                case CAPACITOR -> plates(span[0], span[1], line);
+                default -> humps(span[0], span[1], line);
+            };
             States states = states(
-                    f -> f.energised(winding) ? Optional.of(winding.circuit()) : Optional.empty(),
+                    f -> f.energised(winding) ? Optional.of(f.circuitOf(winding)) : Optional.empty(),
                     f -> f.isHot(winding.like()));
             coils.add(new Coil(path, winding.name(), states));
         }
         return coils;
     }
 
-    private String humps(Spot a, Spot b) {
+    /** From where to where a winding reaches along the leads, in pixels. */
+    private int[] span(Winding winding) {
+        Spot a = spot(winding.like());
+        Spot b = spot(winding.other());
         int u = sheet.unit;
-        int from = (sheet.isTall() ? Math.min(a.x(), b.x()) : Math.min(a.y(), b.y())) * u;
-        int to = (sheet.isTall() ? Math.max(a.x(), b.x()) : Math.max(a.y(), b.y())) * u;
+        return sheet.isTall()
+                ? new int[] {Math.min(a.x(), b.x()) * u, Math.max(a.x(), b.x()) * u}
+                : new int[] {Math.min(a.y(), b.y()) * u, Math.max(a.y(), b.y()) * u};
+    }
+
+    /** Another winding is drawn there already; two that only meet at a lead do not disturb each other. */
+    private static boolean isTaken(List<int[]> drawn, int lane, int[] span) {
+        return drawn.stream().anyMatch(d -> d[0] == lane && d[1] < span[1] && span[0] < d[2]);
+    }
+
+    private String humps(int from, int to, int line) {
+        int u = sheet.unit;
         int humps = 3;
         int size = Math.min(12, (to - from) / humps);
         int start = (from + to - size * humps) / 2;
         StringBuilder path = new StringBuilder();
         if (sheet.isTall()) {
             int tagTop = 9 * u - 2 * u;
-            path.append("M" + from + " " + tagTop + "V" + sheet.coilLine + "H" + start);
+            path.append("M" + from + " " + tagTop + "V" + line + "H" + start);
             path.append(("a" + size / 2 + " " + size / 2 + " 0 0 1 " + size + " 0").repeat(humps));
             path.append("H" + to + "V" + tagTop);
         } else {
             int tagLeft = 4 * u;
-            path.append("M" + tagLeft + " " + from + "H" + sheet.coilLine + "V" + start);
+            path.append("M" + tagLeft + " " + from + "H" + line + "V" + start);
             path.append(("a" + size / 2 + " " + size / 2 + " 0 0 1 0 " + size).repeat(humps));
             path.append("V" + to + "H" + tagLeft);
         }
@@ -240,19 +266,27 @@ final class BenchPainter {
     }
 
     /** A protector: a contact that opens with heat, drawn as a flat bridge. */
-    private String heater(Spot a, Spot b) {
-        int u = sheet.unit;
-        int from = (sheet.isTall() ? Math.min(a.x(), b.x()) : Math.min(a.y(), b.y())) * u;
-        int to = (sheet.isTall() ? Math.max(a.x(), b.x()) : Math.max(a.y(), b.y())) * u;
+    private String heater(int from, int to, int line) {
         int middle = (from + to) / 2;
-        if (sheet.isTall()) {
-            int tagTop = 7 * u;
-            return "M" + from + " " + tagTop + "V" + sheet.coilLine + "H" + (middle - 7) + "v-7h14v7H" + to + "V"
-                    + tagTop;
-        }
-        int tagLeft = 4 * u;
-        return "M" + tagLeft + " " + from + "H" + sheet.coilLine + "V" + (middle - 7) + "h-7v14h7V" + to + "H"
-                + tagLeft;
+        return sheet.isTall()
+                ? branch(from, to, line, "H" + (middle - 7) + "v-7h14v7")
+                : branch(from, to, line, "V" + (middle - 7) + "h-7v14h7");
+    }
+
+    /** A capacitor: two plates that face each other across a gap. */
+    private String plates(int from, int to, int line) {
+        int middle = (from + to) / 2;
+        return sheet.isTall()
+                ? branch(from, to, line, "H" + (middle - 3) + "m0 -9v18m6 -18v18m0 -9")
+                : branch(from, to, line, "V" + (middle - 3) + "m-9 0h18m-18 6h18m-9 0");
+    }
+
+    /** From one lead's tag to the other's, with a symbol between. */
+    private String branch(int from, int to, int line, String symbol) {
+        int tag = (sheet.isTall() ? 7 : 4) * sheet.unit;
+        return sheet.isTall()
+                ? "M" + from + " " + tag + "V" + line + symbol + "H" + to + "V" + tag
+                : "M" + tag + " " + from + "H" + line + symbol + "V" + to + "H" + tag;
     }
 
     /** Dots where a wire leaves the line of another that lands on the same terminal. */

@@ -7,11 +7,13 @@ import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Lead;
+import gatepin.core.machine.Leads;
 import gatepin.web.drawing.Router.Heading;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,12 +29,22 @@ final class BenchSheet {
 
     BenchSheet(Bench bench) {
         this.bench = bench;
-        // leads of one winding side by side, so that its humps fit between them
-        this.leads = bench.leads().all().stream()
-                .sorted(Comparator.comparing((Lead l) -> order(l.winding().circuit()))
-                        .thenComparing(l -> l.winding().number())
-                        .thenComparing(l -> !l.winding().like()))
+        this.leads = sideBySide(bench.leads());
+    }
+
+    /** Leads of one winding side by side, so that its humps fit between them; a lead of two windings between both. */
+    private static List<Lead> sideBySide(Leads leads) {
+        List<Winding> windings = leads.windings().stream()
+                .sorted(Comparator.comparing((Winding w) -> order(w.circuit())).thenComparing(Winding::name))
                 .toList();
+        Set<Terminal> placed = new LinkedHashSet<>();
+        for (Winding winding : windings) {
+            boolean likeIsShared =
+                    windings.stream().filter(w -> w.has(winding.like())).count() > 1;
+            placed.add(likeIsShared && !placed.contains(winding.like()) ? winding.other() : winding.like());
+            placed.addAll(List.of(winding.like(), winding.other()));
+        }
+        return placed.stream().map(t -> leads.find(t.mark()).orElseThrow()).toList();
     }
 
     private static int order(Winding.Circuit circuit) {
@@ -40,6 +52,7 @@ final class BenchSheet {
             case PROTECTOR -> 0;
             case RUN -> 1;
             case START -> 2;
+            case CAPACITOR -> 3;
         };
     }
 
@@ -51,13 +64,13 @@ final class BenchSheet {
         sheet.router.block(0, 0, 9, rows + 2);
         sheet.coilLine = 3 * WIDE_UNIT - 6;
         int y = 4;
-        Optional<String> winding = Optional.empty();
+        Optional<Lead> before = Optional.empty();
         for (Lead lead : leads) {
-            boolean sameWinding = winding.equals(Optional.of(lead.winding().windingName()));
-            boolean room = leads.size() * 2 + 3 + windingCount() <= rows;
-            y += winding.isPresent() && !sameWinding && room ? 1 : 0;
+            boolean sameWinding = before.map(lead::sharesWindingWith).orElse(true);
+            boolean room = leads.size() * 2 + 3 + bench.leads().windings().size() <= rows;
+            y += !sameWinding && room ? 1 : 0;
             sheet.tag(lead.terminal(), "lead", 9, y, 5, Heading.EAST, lead.mark(), lead.colour());
-            winding = Optional.of(lead.winding().windingName());
+            before = Optional.of(lead);
             y += 2;
         }
         int groundRow = rows - 1;
@@ -87,10 +100,6 @@ final class BenchSheet {
         sheet.tag(lines.get(1), "feed", supplyX, 12, 4, Heading.WEST, name(lines.get(1)), "");
         sheet.tag(Terminal.GROUND, "ground", supplyX, groundRow, 4, Heading.WEST, "G", "");
         return sheet;
-    }
-
-    private long windingCount() {
-        return leads.stream().map(l -> l.winding().windingName()).distinct().count();
     }
 
     /** The ground screw of the switch takes a wire on either side. */

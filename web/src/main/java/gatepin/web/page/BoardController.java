@@ -82,7 +82,7 @@ class BoardController {
 
     private String page(Model model, JobFile file, Optional<Board> board, int wanted) {
         pages.fill(model, file, Gate.DIAGRAM);
-        model.addAttribute("volts", file.plateVolts());
+        model.addAttribute("volts", file.connectionVolts());
         board.ifPresent(b -> {
             int target = b.diagram().containsKey(wanted)
                     ? wanted
@@ -159,10 +159,13 @@ class BoardController {
         return engine.check(file, connection, file.supplyAt(volts));
     }
 
-    /** The two ends of the start winding: what a reversing switch would interchange. */
+    /** What the diagram interchanges, or else the two ends of the start winding. */
     private static Swap swap(JobFile file) {
+        if (file.column().isPresent()) {
+            return file.column().orElseThrow().connection().swap();
+        }
         List<String> start = file.leads().all().stream()
-                .filter(l -> l.winding().circuit() == Circuit.START)
+                .filter(l -> l.isOf(Circuit.START))
                 .map(Lead::mark)
                 .toList();
         return start.size() < 2 ? new Swap("L1", "L2") : new Swap(start.get(0), start.get(start.size() - 1));
@@ -179,13 +182,13 @@ class BoardController {
         Optional<Layout> found = Optional.empty();
         if (studs.value().isPresent()) {
             found = layout(studs.value().orElseThrow(), file, typed, "found", problems);
-            for (int volts : file.plateVolts()) {
+            for (int volts : file.connectionVolts()) {
                 layout(studs.value().orElseThrow(), file, typed, "" + volts, problems)
                         .ifPresent(l -> diagram.put(volts, l));
             }
         }
         int foundVolts = number(text(typed, "foundVolts"));
-        if (!file.plateVolts().contains(foundVolts)) {
+        if (!file.connectionVolts().contains(foundVolts)) {
             problems.add(new Problem("foundVolts", "", "Choose the voltage it was linked for."));
         }
         if (!problems.isEmpty()) {

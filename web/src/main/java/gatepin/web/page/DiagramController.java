@@ -15,6 +15,7 @@ import gatepin.core.diagram.Rebuilt;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Leads;
+import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
@@ -106,7 +107,7 @@ class DiagramController {
 
     private Optional<Column> columnBeside(JobFile file, int volts) {
         return file.plateVolts().stream()
-                .filter(v -> v != volts)
+                .filter(v -> !VoltageRange.same(v, volts))
                 .flatMap(v -> motors.column(file.motor().id(), v).stream())
                 .findFirst();
     }

@@ -74,10 +74,7 @@ public final class DiagramForm {
             Row row = new Row();
             row.mark = lead.mark();
             row.colour = lead.colour();
-            // a standard mark speaks for itself
-            row.winding = StandardMarks.meaning(lead.mark()).isPresent()
-                    ? ""
-                    : lead.winding().windingName();
+            row.winding = Leads.isByItsMark(lead) ? "" : lead.windingNames();
             form.leads.add(row);
         }
         form.fillRows();
@@ -331,14 +328,21 @@ public final class DiagramForm {
         this.jobVersion = jobVersion;
     }
 
-    /** The windings a lead can be said to belong to. */
+    /** The windings a lead can be said to end; where ends are joined inside, two of them. */
     public static List<String> windingNames() {
         List<String> names = new ArrayList<>();
         for (Winding.Circuit circuit : List.of(Winding.Circuit.RUN, Winding.Circuit.START)) {
             names.add(circuit.word() + " 1");
             names.add(circuit.word() + " 2");
         }
-        names.add(Winding.Circuit.PROTECTOR.word() + " 1");
+        names.addAll(List.of(
+                "protector 1",
+                "capacitor 1",
+                "run 1 + start 1",
+                "run 2 + start 1",
+                "run 1 + run 2",
+                "run 1 + protector 1",
+                "run 1 + run 2 + start 1"));
         return names;
     }
 }

@@ -6,7 +6,6 @@ import gatepin.core.circuit.Flow.Leg;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.circuit.Wiring;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +35,7 @@ public record WiringWords(
             List<String> run = new ArrayList<>();
             List<String> start = new ArrayList<>();
             for (List<Leg> path : flow.paths()) {
-                boolean isStart = path.stream().anyMatch(l -> l.winding().circuit() == Circuit.START);
+                boolean isStart = flow.isStartPath(path);
                 (isStart ? start : run).add(path(path, wiring.supply()));
             }
             String hot = flow.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(" "));

@@ -10,9 +10,11 @@ import gatepin.core.machine.Leads;
 import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
+import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -114,17 +116,22 @@ public class MotorStore {
     }
 
     public Leads leads(long motorId) {
-        return new Leads(jdbc.sql("select mark, colour, circuit, winding_number, like_end from lead_wire"
-                        + " where motor_id = :id")
+        Map<String, String> colourOf = new TreeMap<>();
+        Map<String, List<WindingEnd>> endsOf = new TreeMap<>();
+        jdbc.sql("select mark, colour, circuit, winding_number, like_end from lead_wire"
+                        + " join lead_end on lead_end.lead_id = lead_wire.id where lead_wire.motor_id = :id")
                 .param("id", motorId)
-                .query((row, n) -> new Lead(
-                        row.getString("mark"),
-                        row.getString("colour"),
-                        new WindingEnd(
-                                Circuit.valueOf(row.getString("circuit")),
-                                row.getInt("winding_number"),
-                                row.getBoolean("like_end"))))
-                .list());
+                .query(row -> {
+                    colourOf.put(row.getString("mark"), row.getString("colour"));
+                    endsOf.computeIfAbsent(row.getString("mark"), k -> new ArrayList<>())
+                            .add(new WindingEnd(
+                                    Circuit.valueOf(row.getString("circuit")),
+                                    row.getInt("winding_number"),
+                                    row.getBoolean("like_end")));
+                });
+        return new Leads(colourOf.entrySet().stream()
+                .map(e -> new Lead(e.getKey(), e.getValue(), endsOf.getOrDefault(e.getKey(), List.of())))
+                .toList());
     }
 
     /**
@@ -187,28 +194,51 @@ public class MotorStore {
             boolean known = idOf.containsKey(lead.mark());
             JdbcClient.StatementSpec statement = jdbc.sql(
                             known
-                                    ? "update lead_wire set colour = :colour, circuit = :circuit,"
-                                            + " winding_number = :number, like_end = :like"
-                                            + " where motor_id = :motor and mark = :mark"
-                                    : "insert into lead_wire (motor_id, mark, colour, circuit, winding_number, like_end)"
-                                            + " values (:motor, :mark, :colour, :circuit, :number, :like)")
+                                    ? "update lead_wire set colour = :colour where motor_id = :motor and mark = :mark"
+                                    : "insert into lead_wire (motor_id, mark, colour) values (:motor, :mark, :colour)")
                     .param("motor", motorId)
                     .param("mark", lead.mark())
-                    .param("colour", lead.colour())
-                    .param("circuit", lead.winding().circuit().name())
-                    .param("number", lead.winding().number())
-                    .param("like", lead.winding().like());
+                    .param("colour", lead.colour());
             if (known) {
                 statement.update();
             } else {
                 idOf.put(lead.mark(), ShopStore.insert(statement));
             }
+            saveEnds(motorId, idOf.getOrDefault(lead.mark(), 0L), lead.ends());
         }
         return idOf;
     }
 
-    /** The column of the diagram for a voltage. */
+    private void saveEnds(long motorId, long leadId, List<WindingEnd> ends) {
+        jdbc.sql("delete from lead_end where lead_id = :lead")
+                .param("lead", leadId)
+                .update();
+        for (WindingEnd end : ends) {
+            jdbc.sql("insert into lead_end (lead_id, motor_id, circuit, winding_number, like_end)"
+                            + " values (:lead, :motor, :circuit, :number, :like)")
+                    .param("lead", leadId)
+                    .param("motor", motorId)
+                    .param("circuit", end.circuit().name())
+                    .param("number", end.number())
+                    .param("like", end.like())
+                    .update();
+        }
+    }
+
+    /** The column of the diagram for a voltage: its own, or else that of a voltage of the same connection. */
     public Optional<Column> column(long motorId, int volts) {
+        List<Integer> all = jdbc.sql("select volts from connection where motor_id = :motor order by volts")
+                .param("motor", motorId)
+                .query(Integer.class)
+                .list();
+        return all.stream()
+                .filter(v -> VoltageRange.same(v, volts))
+                .min(Comparator.comparingInt(v -> Math.abs(v - volts)))
+                .flatMap(v -> ownColumn(motorId, v))
+                .map(c -> new Column(c.connection().at(volts), c.rotation(), c.rebuilt()));
+    }
+
+    private Optional<Column> ownColumn(long motorId, int volts) {
         return jdbc.sql("""
                         select connection.id, rotation, seen_from, rebuilt, first.mark as first_mark, second.mark as second_mark
                         from connection

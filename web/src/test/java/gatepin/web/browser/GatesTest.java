@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /** Each gate for itself: what it computes, what it refuses, what it keeps. */
@@ -174,13 +175,19 @@ class GatesTest {
         shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
         browser.choose("[name='pattern']", "six-lead").press("Fill it in");
         browser.type("#volts", "230").choose("#supplyKind", "TWO_HOT");
-        browser.one(".taps button[value='none']").click();
         for (String mark : List.of("T1", "T2", "T3", "T4", "T5", "T8")) {
-            browser.one(".chip[data-mark='" + mark + "']").click();
+            cross(mark, "nothing");
         }
-        tap("line1", "T1");
-        tap("line2", "T3", "T8");
-        tap("0", "T2", "T4", "T5");
+        assertThat(browser.one("#line1").getAttribute("value")).isEmpty();
+        cross("T1", "L1");
+        cross("T3", "L2");
+        // the keyboard steps along a lead's crossings
+        cross("T8", "L1");
+        browser.keys(Keys.ARROW_RIGHT);
+        for (String mark : List.of("T2", "T4", "T5")) {
+            cross(mark, "joined a");
+        }
+        assertThat(browser.one("#line2").getAttribute("value")).isEqualTo("T3 T8");
         browser.press("Save the diagram");
         assertThat(browser.text(".ticket")).contains("Likely misread", "T3 and T4 are mistaken for each other");
 
@@ -236,10 +243,40 @@ class GatesTest {
                 .contains("\"reverses\"");
     }
 
-    private void tap(String group, String... marks) {
-        browser.one(".taps button[value='" + group + "']").click();
-        for (String mark : marks) {
-            browser.one(".chip[data-mark='" + mark + "']").click();
-        }
+    private void cross(String mark, String rail) {
+        browser.one(".crossbar input[aria-label='" + mark + " to " + rail + "']")
+                .sendKeys(Keys.SPACE);
+    }
+
+    @Test
+    void aThreeLeadMotorWithEqualWindingsReversesByItsCapacitorAndStaysAsSaved() {
+        String job = shop.bringIn("Three-lead machine");
+        shop.typePlate("1/8", "115", "2.1", "", "", "1650");
+        browser.choose("#family", "permanent-split-capacitor").press("Save the plate");
+        shop.pullPin();
+        browser.choose("[name='pattern']", "psc-three-wire").press("Fill it in");
+        browser.type("#volts", "115").press("Save the diagram");
+        browser.go(job + "/diagram");
+
+        assertThat(browser.text(".ticket")).contains("Interchanging really reverses it", "reverse A ⇄ B");
+        assertThat(browser.all(".lead-row select").stream()
+                        .map(e -> e.getAttribute("value"))
+                        .limit(5)
+                        .toList())
+                .containsExactly("run 1", "start 1", "run 1 + start 1", "", "");
+    }
+
+    @Test
+    void everyVoltageOfARangeIsOfferedAndOneColumnServesThemAll() {
+        String job = shop.bringIn("Range machine");
+        shop.typePlate("1-1/2", "115", "18.4", "208-230", "9.6-9.2", "1725").pullPin();
+        shop.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
+                .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8");
+        browser.go(job + "/diagram?volts=208");
+        assertThat(browser.text(".ticket")).contains("At 208 V", "T4 + T8");
+        browser.go(job + "/supply");
+        assertThat(browser.text(".sheet")).contains("115 V", "208 V", "230 V");
+        browser.go(job + "/plate");
+        assertThat(browser.one("#highVolts").getAttribute("value")).isEqualTo("208-230");
     }
 }
