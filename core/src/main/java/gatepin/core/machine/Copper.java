@@ -33,6 +33,11 @@ public final class Copper {
         return ohms * standstillAmps * standstillAmps / START_KELVIN_PER_SECOND;
     }
 
+    /** A resistance measured at a temperature, Ω, as it is at 20 °C. */
+    public static double ohmsAt20(double ohms, double celsius) {
+        return ohms * (COLD_CELSIUS - ZERO_OHMS_CELSIUS) / (celsius - ZERO_OHMS_CELSIUS);
+    }
+
     /** Warming, K/s, of a coil that carries a current at a temperature. */
     public static double kelvinPerSecond(Coil coil, double amps, double celsius) {
         double ohms = coil.ohms() * (celsius - ZERO_OHMS_CELSIUS) / (COLD_CELSIUS - ZERO_OHMS_CELSIUS);

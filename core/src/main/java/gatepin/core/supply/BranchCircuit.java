@@ -223,7 +223,10 @@ public record BranchCircuit(
                         ? new Figure(
                                 "Current to size from",
                                 amps(sizingAmps),
-                                "table by horsepower",
+                                "table by horsepower"
+                                        + asked.plateAmps()
+                                                .map(a -> "; the plate says " + amps(a) + ", for the overload")
+                                                .orElse(""),
                                 "NEC Table 430.248, from memory")
                         : new Figure("Current to size from", amps(sizingAmps), "the plate's amps", "the plate"));
         words.add(new Figure(

@@ -275,7 +275,7 @@ class GatesTest {
         browser.go(job + "/diagram?volts=208");
         assertThat(browser.text(".ticket")).contains("At 208 V", "T4 + T8");
         browser.go(job + "/supply");
-        assertThat(browser.text(".sheet")).contains("115 V", "208 V", "230 V");
+        assertThat(browser.text(".sheet")).contains("115 V", "208 V", "230 V", "the plate says 9.6 A");
         browser.go(job + "/plate");
         assertThat(browser.one("#highVolts").getAttribute("value")).isEqualTo("208-230");
     }

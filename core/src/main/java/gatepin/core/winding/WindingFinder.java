@@ -1,0 +1,366 @@
+package gatepin.core.winding;
+
+import gatepin.core.Severity;
+import gatepin.core.winding.Found.State;
+import gatepin.core.winding.MeterReading.StartSwitch;
+import gatepin.core.winding.Part.Role;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+
+/**
+ * Rebuilds the windings of a motor from an ohmmeter's readings between its leads, in any order and as far as they go. It
+ * names a winding only when no other arrangement fits the readings within the meter's error, and says which pair to probe
+ * next as long as a reading can tell more.
+ */
+public final class WindingFinder {
+    /** A sound winding has more than this to the frame, Ω (common practice: one megohm is the shop's floor). */
+    public static final double SOUND_TO_FRAME = 1e6;
+    /** Below this to the frame it is no damp but a fault, Ω (common practice). */
+    private static final double FAULT_TO_FRAME = 1e5;
+    /** Halves of a winding with shorted turns differ by up to this share. */
+    private static final double HURT = 0.45;
+
+    private static final Span ANYTHING = new Span(0, 1e5);
+
+    private final List<String> leads;
+    private final List<MeterReading> readings;
+    private final Hints hints;
+    private final MeterError error;
+    private final Map<String, MeterReading> latest = new LinkedHashMap<>();
+    private final Map<String, Span> spans = new LinkedHashMap<>();
+    private final Set<String> behindStartSwitch = new HashSet<>();
+    private final List<ParallelStart> parallelStarts = new ArrayList<>();
+    private final List<Remark> remarks = new ArrayList<>();
+    private boolean disputed;
+
+    private WindingFinder(List<String> leads, List<MeterReading> readings, Hints hints, MeterError error) {
+        this.leads = List.copyOf(leads);
+        this.readings = List.copyOf(readings);
+        this.hints = hints;
+        this.error = error;
+    }
+
+    /**
+     * Says what the readings say.
+     *
+     * @param leads every lead of the motor that is to be named
+     * @param readings the readings in the order they were taken; a later one between the same points corrects an earlier
+     *     one, and is held against it
+     * @throws IllegalArgumentException when a reading names a lead that is not there
+     */
+    public static Found find(List<String> leads, List<MeterReading> readings, Hints hints, MeterError error) {
+        for (MeterReading reading : readings) {
+            if (!leads.contains(reading.a()) || !(reading.isToFrame() || leads.contains(reading.b()))) {
+                throw new IllegalArgumentException(
+                        "the reading " + reading.a() + " to " + reading.b() + " names a lead that is not in " + leads);
+            }
+        }
+        return new WindingFinder(leads, readings, hints, error).find();
+    }
+
+    private Found find() {
+        List<MeterReading> between =
+                readings.stream().filter(r -> !r.isToFrame()).toList();
+        between.stream().filter(r -> r.startSwitch() == StartSwitch.AT_REST).forEach(this::take);
+        between.stream().filter(r -> r.startSwitch() == StartSwitch.HELD_OPEN).forEach(this::heldOpen);
+        Islands islands = new Islands(leads, latest);
+        frame(islands);
+        List<MeterReading> broken = islands.contradictions();
+        Optional<Probe> next = islands.unreadBetween().or(islands::unreadInside);
+        List<Arrangement> fits = List.of();
+        State state = State.MEASURING;
+        if (!broken.isEmpty()) {
+            state = State.CONTRADICTION;
+            openInside(broken);
+        } else if (islands.isComplete() && next.isEmpty()) {
+            fits = fitting(islands, Arrangements.ALIKE);
+            state = judge(islands, fits);
+        }
+        remarks.sort(Comparator.comparing(Remark::severity).reversed());
+        return new Found(
+                state,
+                fits,
+                next,
+                frameLeft(islands),
+                islands.all().stream().map(List::copyOf).toList(),
+                List.copyOf(parallelStarts),
+                List.copyOf(remarks));
+    }
+
+    private void take(MeterReading reading) {
+        String key = Islands.key(reading.a(), reading.b());
+        MeterReading before = latest.put(key, reading);
+        if (before != null && !agree(before, reading)) {
+            long same = readings.stream()
+                    .filter(r -> r.isBetween(reading.a(), reading.b()) && r.startSwitch() == StartSwitch.AT_REST)
+                    .filter(r -> agree(r, reading))
+                    .count();
+            if (same < 2 && isLast(reading)) {
+                disputed = true;
+                remarks.add(new Remark(
+                        Severity.WARN,
+                        reading.a() + " to " + reading.b() + " read " + words(before) + ", and now " + words(reading),
+                        "One of the two is wrong. Hold the probes on bare copper and read it once more.",
+                        List.of(reading.a(), reading.b())));
+            }
+        }
+        if (reading.isOpen()) {
+            spans.remove(key);
+        } else {
+            spans.put(key, Span.of(reading.ohms(), error));
+        }
+    }
+
+    private boolean isLast(MeterReading reading) {
+        return readings.stream()
+                .filter(r -> r.isBetween(reading.a(), reading.b()) && r.startSwitch() == StartSwitch.AT_REST)
+                .reduce((one, two) -> two)
+                .map(r -> r == reading)
+                .orElse(false);
+    }
+
+    private boolean agree(MeterReading one, MeterReading other) {
+        return one.isOpen() == other.isOpen()
+                && (one.isOpen() || Span.of(one.ohms(), error).meets(Span.of(other.ohms(), error)));
+    }
+
+    /** What changes when the start switch is held open is behind it. */
+    private void heldOpen(MeterReading held) {
+        String key = Islands.key(held.a(), held.b());
+        MeterReading closed = latest.get(key);
+        if (closed == null || closed.isOpen() || agree(closed, held)) {
+            return;
+        }
+        if (held.isOpen()) {
+            behindStartSwitch.add(key);
+        } else if (held.ohms() > closed.ohms()) {
+            ParallelStart start = ParallelStart.of(held.a(), held.b(), closed.ohms(), held.ohms(), error);
+            parallelStarts.add(start);
+            spans.put(key, Span.of(held.ohms(), error));
+            remarks.add(new Remark(
+                    Severity.GOOD,
+                    String.format(
+                            Locale.ROOT,
+                            "A start winding of about %.1f Ω lies beside %s to %s inside",
+                            start.startOhms(),
+                            held.a(),
+                            held.b()),
+                    String.format(
+                            Locale.ROOT,
+                            "%.1f Ω with the start switch closed, %.1f Ω with it held open. Give or take %.1f Ω. Its ends"
+                                    + " do not come out: as it is, this motor turns one way only.",
+                            closed.ohms(),
+                            held.ohms(),
+                            start.band()),
+                    List.of(held.a(), held.b())));
+        }
+    }
+
+    private static String words(MeterReading reading) {
+        return ohms(reading.isOpen() ? reading.shownOhms() : reading.ohms());
+    }
+
+    /** A resistance as a person reads it: OL, ohms, kilohms or megohms. */
+    public static String ohms(double ohms) {
+        if (Double.isInfinite(ohms)) {
+            return "OL";
+        }
+        if (ohms >= 1e6) {
+            return String.format(Locale.ROOT, "%.1f MΩ", ohms / 1e6);
+        }
+        return ohms >= 1000
+                ? String.format(Locale.ROOT, "%.1f kΩ", ohms / 1e3)
+                : String.format(Locale.ROOT, ohms < 10 ? "%.2f Ω" : "%.1f Ω", ohms);
+    }
+
+    private List<Arrangement> fitting(Islands islands, double alike) {
+        return fitting(islands, spans, alike);
+    }
+
+    private List<Arrangement> fitting(Islands islands, Map<String, Span> read, double alike) {
+        return Arrangements.fitting(islands.all(), read, hints, behindStartSwitch, alike).stream()
+                .sorted(Comparator.comparing(Arrangement::kind))
+                .toList();
+    }
+
+    private State judge(Islands islands, List<Arrangement> fits) {
+        if (fits.isEmpty()) {
+            nothingFits(islands);
+            return State.CONTRADICTION;
+        }
+        silent(fits.get(0));
+        boolean oneWay = fits.stream().map(Arrangement::circuits).distinct().count() == 1;
+        if (oneWay && !disputed) {
+            return State.SETTLED;
+        }
+        return disputed ? State.CONTRADICTION : State.OPEN;
+    }
+
+    private void silent(Arrangement fit) {
+        List<String> silent = fit.parts().stream()
+                .filter(p -> p.role() == Role.SILENT)
+                .map(p -> p.leads().get(0))
+                .sorted()
+                .toList();
+        if (!silent.isEmpty()) {
+            remarks.add(new Remark(
+                    Severity.WARN,
+                    String.join(", ", silent) + (silent.size() == 1 ? " reads" : " read") + " OL to every other lead",
+                    "A capacitor in series blocks the meter; a start switch that is stuck open does, too, and so does a"
+                            + " broken winding, or a contact of something else that is open at rest. Bypass the capacitor"
+                            + " and work the start switch by hand, then read again.",
+                    silent));
+        }
+    }
+
+    /** An OL between leads that other readings join. */
+    private void openInside(List<MeterReading> broken) {
+        for (MeterReading open : broken) {
+            List<String> likely = new ArrayList<>();
+            for (MeterReading candidate : latest.values()) {
+                Map<String, MeterReading> without = new LinkedHashMap<>(latest);
+                without.remove(Islands.key(candidate.a(), candidate.b()));
+                if (new Islands(leads, without).contradictions().isEmpty()) {
+                    likely.add(candidate.a() + " to " + candidate.b());
+                }
+            }
+            remarks.add(new Remark(
+                    Severity.DANGER,
+                    open.a() + " to " + open.b() + " reads OL, but other readings join them",
+                    likely.isEmpty()
+                            ? "More than one reading is wrong. Scrape the copper bright and read these leads again."
+                            : "Read again: " + String.join(", or ", likely) + ". One of them is wrong.",
+                    List.of(open.a(), open.b())));
+        }
+    }
+
+    private void nothingFits(Islands islands) {
+        for (SortedSet<String> island : islands.all()) {
+            sum(island);
+        }
+        List<Arrangement> hurt = fitting(islands, HURT);
+        if (!hurt.isEmpty()) {
+            halvesDiffer(hurt.get(0));
+        }
+        List<String> doubtful = new ArrayList<>();
+        for (MeterReading reading : latest.values()) {
+            if (!reading.isOpen()) {
+                Map<String, Span> other = new LinkedHashMap<>(spans);
+                other.put(Islands.key(reading.a(), reading.b()), ANYTHING);
+                if (!fitting(islands, other, Arrangements.ALIKE).isEmpty()) {
+                    doubtful.add(reading.a() + " to " + reading.b() + " (" + words(reading) + ")");
+                }
+            }
+        }
+        remarks.add(new Remark(
+                Severity.WARN,
+                "No motor known here reads like this",
+                doubtful.isEmpty()
+                        ? "Several readings may be wrong, or some leads belong to something else: set those aside."
+                        : "If one reading is wrong, it is " + String.join(", or ", doubtful)
+                                + ". Read it again before anything is joined.",
+                List.of()));
+    }
+
+    /** Of three leads with a common one, the two lower readings together make the highest. */
+    private void sum(SortedSet<String> island) {
+        if (island.size() != 3) {
+            return;
+        }
+        List<MeterReading> three = latest.values().stream()
+                .filter(r -> island.contains(r.a()) && island.contains(r.b()) && !r.isOpen())
+                .sorted(Comparator.comparingDouble(MeterReading::ohms))
+                .toList();
+        if (three.size() == 3
+                && new Shapes(spans).forks(island, Shapes.MOST_PROTECTOR_OHMS).isEmpty()) {
+            double sum = three.get(0).ohms() + three.get(1).ohms();
+            remarks.add(new Remark(
+                    Severity.WARN,
+                    String.format(
+                            Locale.ROOT,
+                            "%s and %s together are %s, but the highest reads %s",
+                            words(three.get(0)),
+                            words(three.get(1)),
+                            ohms(sum),
+                            words(three.get(2))),
+                    "Of three leads on two windings the two lower readings make the highest. One of the three is wrong: "
+                            + three.get(2).a() + " to " + three.get(2).b() + " first, then the others.",
+                    List.copyOf(island)));
+        }
+    }
+
+    private void halvesDiffer(Arrangement hurt) {
+        for (Role role : List.of(Role.RUN_HALF, Role.START_HALF)) {
+            List<Part> halves =
+                    hurt.parts().stream().filter(p -> p.role() == role).toList();
+            if (halves.size() != 2) {
+                continue;
+            }
+            Part low = halves.get(0);
+            Part high = halves.get(1);
+            if (middle(low) > middle(high)) {
+                low = halves.get(1);
+                high = halves.get(0);
+            }
+            double share = 1 - middle(low) / middle(high);
+            if (share > Arrangements.ALIKE) {
+                remarks.add(new Remark(
+                        Severity.DANGER,
+                        String.format(
+                                Locale.ROOT,
+                                "Halves that should be alike differ by %.0f %%: %s reads low",
+                                100 * share,
+                                String.join(" to ", low.leads())),
+                        "Shorted turns in that half, or a wrong reading. Read both again at the same temperature; look and"
+                                + " smell for burnt varnish.",
+                        low.leads()));
+            }
+        }
+    }
+
+    private double middle(Part part) {
+        Span span = spans.get(Islands.key(part.leads().get(0), part.leads().get(1)));
+        return span == null ? 0 : span.middle();
+    }
+
+    private void frame(Islands islands) {
+        for (SortedSet<String> island : islands.all()) {
+            List<MeterReading> low = readings.stream()
+                    .filter(r -> r.isToFrame() && island.contains(r.a()) && r.ohms() < SOUND_TO_FRAME)
+                    .sorted(Comparator.comparingDouble(MeterReading::ohms))
+                    .toList();
+            if (low.isEmpty()) {
+                continue;
+            }
+            MeterReading worst = low.get(0);
+            boolean fault = worst.ohms() < FAULT_TO_FRAME;
+            remarks.add(new Remark(
+                    fault ? Severity.DANGER : Severity.WARN,
+                    worst.a() + " to the frame reads " + words(worst),
+                    (fault
+                                    ? "A winding touches the iron. Do not power this motor: the frame would be live."
+                                    : "Damp or dirty insulation. Dry it with gentle warmth and read again; it should be above"
+                                            + " one megohm.")
+                            + (low.size() > 1
+                                    ? " " + low.get(1).a() + " reads " + words(low.get(1)) + ": the fault is nearer to "
+                                            + worst.a() + "."
+                                    : ""),
+                    List.of(worst.a())));
+        }
+    }
+
+    private List<Probe> frameLeft(Islands islands) {
+        return islands.all().stream()
+                .filter(i -> readings.stream().noneMatch(r -> r.isToFrame() && i.contains(r.a())))
+                .map(i -> new Probe(i.first(), MeterReading.FRAME))
+                .toList();
+    }
+}
