@@ -219,6 +219,92 @@ document.addEventListener('alpine:init', () => {
     },
   }));
 
+  // the reading pad: two leads tapped on the ring, a number pad; the two lists and the field stay the truth
+  Alpine.data('pad', () => ({
+    turn: 0,
+    init() { this.draw(); },
+    list(id) { return this.$root.querySelector(`#${id}`); },
+    tap(event) {
+      const name = event.currentTarget.dataset.node;
+      const [a, b] = [this.list('a'), this.list('b')];
+      if (this.turn === 0) {
+        a.value = name;
+        if (b.value === name) b.value = 'frame' === name ? a.options[0].value : 'frame';
+        this.turn = 1;
+      } else {
+        if (a.value === name) return;
+        b.value = name;
+        this.turn = 0;
+        this.list('ohms').focus({ preventScroll: true });
+      }
+      this.draw();
+    },
+    draw() {
+      const chosen = [this.list('a').value, this.list('b').value];
+      this.$root.querySelectorAll('[data-node]').forEach((n) => n.classList.toggle('probed', chosen.includes(n.dataset.node)));
+    },
+    press(event) {
+      const field = this.list('ohms');
+      const key = event.currentTarget.value;
+      if (key === '⌫') field.value = field.value.slice(0, -1);
+      else if (key === 'OL') field.value = 'OL';
+      else field.value = (field.value === 'OL' ? '' : field.value) + key;
+    },
+    key(event) {
+      if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
+      if (/^[0-9.,]$/.test(event.key)) { const field = this.list('ohms'); field.focus(); field.value += event.key; event.preventDefault(); }
+      if (event.key.toLowerCase() === 'm') { this.$root.querySelector('[data-key="m"]')?.click(); event.preventDefault(); }
+    },
+  }));
+
+  // a photo with pins: a tap says where the next one goes
+  Alpine.data('snap', () => ({
+    init() {
+      this.$root.querySelectorAll('.pin[data-x]').forEach((pin) => this.place(pin, pin.dataset.x, pin.dataset.y));
+    },
+    place(pin, x, y) {
+      pin.style.left = `${x / 10}%`;
+      pin.style.top = `${y / 10}%`;
+    },
+    set(event) {
+      const box = event.currentTarget.getBoundingClientRect();
+      const [x, y] = [[event.clientX - box.left, box.width], [event.clientY - box.top, box.height]].map(([at, of]) => Math.min(1000, Math.max(0, Math.round((1000 * at) / of))));
+      const form = this.$refs.form;
+      form.hidden = false;
+      form.querySelector('[name="x"]').value = x;
+      form.querySelector('[name="y"]').value = y;
+      this.$refs.fresh.hidden = false;
+      this.place(this.$refs.fresh, x, y);
+      form.querySelector('[name="mark"]').focus({ preventScroll: true });
+    },
+    fill(event) { this.$dispatch('fill-field', { ...event.currentTarget.dataset }); },
+  }));
+
+  // what is tapped goes into the field in hand, and on to the next one of the row
+  Alpine.data('fill', () => ({
+    field: null,
+    init() {
+      globalThis.addEventListener('fill-field', (event) => this.put(event.detail.fill, event.detail));
+    },
+    remember(event) { this.field = event.currentTarget; },
+    tap(event) { this.put(event.currentTarget.value, {}); },
+    put(text, also) {
+      const field = this.field ?? [...this.$root.querySelectorAll('.wire-row:not([hidden]) input')].find((f) => /End$/.test(f.name) && !f.value);
+      if (!field) return;
+      field.value = text;
+      const row = field.closest('.wire-row');
+      for (const name of ['colour', 'bands']) {
+        const other = row.querySelector(`[name$=".${name}"]`);
+        if (also[name] && also[name] !== '0' && !other.value) other.value = also[name];
+      }
+      const fields = [...row.querySelectorAll('input')];
+      const next = fields[fields.indexOf(field) + 1];
+      if (next && /End$/.test(next.name)) next.focus();
+      else this.field = null;
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+    },
+  }));
+
   // keys that hold on every page
   Alpine.data('page', () => ({
     key(event) {

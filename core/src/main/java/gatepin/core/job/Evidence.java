@@ -7,6 +7,9 @@ import java.util.Optional;
 /**
  * What a job has to show for its gates.
  *
+ * @param safeLack what the lock-out lacks, as a sentence
+ * @param foundLack what is missing of the wires as found, as a sentence
+ * @param windingsLack what the windings' readings lack, as a sentence
  * @param plateRead the plate is typed and possible
  * @param plateObstacle why the motor cannot be run and reversed here as it is, as a sentence without its full stop
  * @param voltageChosen the voltage to run on is chosen
@@ -18,6 +21,9 @@ import java.util.Optional;
  * @param wiresLeft wires of the plan that are not made yet
  */
 public record Evidence(
+        Optional<String> safeLack,
+        Optional<String> foundLack,
+        Optional<String> windingsLack,
         boolean plateRead,
         Optional<String> plateObstacle,
         boolean voltageChosen,
@@ -31,6 +37,9 @@ public record Evidence(
     /** What a gate's own evidence lacks. */
     public List<Problem> missing(Gate gate) {
         return switch (gate) {
+            case SAFE -> lacking(safeLack);
+            case FOUND -> lacking(foundLack);
+            case WINDINGS -> lacking(windingsLack);
             case PLATE ->
                 first(
                         lacking(plateRead, "The plate is not read yet: fill it in and save."),
@@ -60,6 +69,10 @@ public record Evidence(
                                 wiresLeft == 0,
                                 wiresLeft == 1 ? "One wire is not made yet." : wiresLeft + " wires are not made yet."));
         };
+    }
+
+    private static List<Problem> lacking(Optional<String> lack) {
+        return lack.map(l -> List.of(new Problem("pin", "", l))).orElse(List.of());
     }
 
     private static List<Problem> lacking(boolean there, String message) {

@@ -2,6 +2,12 @@ package gatepin.core.job;
 
 /** The facts of a job that gates rely on. */
 public enum Fact {
+    /** How the machine was made safe. */
+    SAFE("the lock-out"),
+    /** The wires as they were found. */
+    FOUND("the wires as found"),
+    /** What the ohmmeter says of the windings. */
+    WINDINGS("the windings"),
     /** What the motor's plate states. */
     PLATE("the plate"),
     /** The motor's leads and the windings they belong to. */

@@ -5,8 +5,11 @@ import java.util.Set;
 
 /** The gates of a job in the order of work. A gate that is not built yet is not here. */
 public enum Gate {
+    SAFE("Safe", EnumSet.of(Fact.SAFE)),
+    FOUND("As found", EnumSet.of(Fact.FOUND)),
     PLATE("Plate", EnumSet.of(Fact.PLATE)),
     DIAGRAM("Diagram", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION)),
+    WINDINGS("Windings", EnumSet.of(Fact.LEADS, Fact.WINDINGS)),
     SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE, Fact.SUPPLY)),
     SWITCH("Switch", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
     WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES));

@@ -32,7 +32,6 @@ public record Arrangement(Kind kind, Set<Part> parts) {
         THREE_PHASE_NINE_DELTA("a three-phase motor with nine leads, delta"),
         BROKEN_WINDING("a motor with a winding that is broken, or open behind its switch");
 
-
         private final String words;
 
         Kind(String words) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.job.Lane.Pin;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,17 +15,33 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class LaneTest {
     private static final Pin OPEN = new Pin(Pin.State.PULLED, "");
-    private static final Lane ALL_OPEN = new Lane(Map.of(
-            Gate.PLATE,
-            OPEN,
-            Gate.DIAGRAM,
-            OPEN,
-            Gate.SUPPLY,
-            OPEN,
-            Gate.SWITCH,
-            OPEN,
-            Gate.WIRE,
-            new Pin(Pin.State.OVERRIDDEN, "why")));
+    private static final Lane ALL_OPEN = allOpen();
+
+    private static Lane allOpen() {
+        Map<Gate, Pin> pins = new EnumMap<>(Gate.class);
+        for (Gate gate : Gate.values()) {
+            pins.put(gate, gate == Gate.WIRE ? new Pin(Pin.State.OVERRIDDEN, "why") : OPEN);
+        }
+        return new Lane(pins);
+    }
+
+    /** Evidence of a job whose lock-out, wires as found and windings lack nothing. */
+    private static Evidence evidence(
+            boolean plateRead, boolean volts, Optional<String> danger, boolean later, int wiresLeft) {
+        return new Evidence(
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                plateRead,
+                Optional.empty(),
+                volts,
+                volts,
+                danger,
+                later,
+                later,
+                later,
+                wiresLeft);
+    }
 
     @Test
     void anotherVoltageDropsEverythingThatReliedOnItAndSaysWhy() {
@@ -57,7 +74,7 @@ class LaneTest {
 
     @Test
     void workGoesOnAtTheFirstShutGateAndGatesArePassedInOrder() {
-        Lane lane = new Lane(Map.of(Gate.PLATE, OPEN, Gate.SWITCH, OPEN));
+        Lane lane = new Lane(Map.of(Gate.SAFE, OPEN, Gate.FOUND, OPEN, Gate.PLATE, OPEN, Gate.SWITCH, OPEN));
 
         assertThat(lane.next()).isEqualTo(Optional.of(Gate.DIAGRAM));
         assertThat(lane.hindrances(Gate.DIAGRAM, List.of())).isEmpty();
@@ -68,9 +85,20 @@ class LaneTest {
 
     @Test
     void aGateNeedsItsEvidence() {
-        Evidence nothing =
-                new Evidence(false, Optional.empty(), false, false, Optional.empty(), false, false, false, 0);
-        Evidence twoWiresLeft = new Evidence(true, Optional.empty(), true, true, Optional.empty(), true, true, true, 2);
+        Evidence nothing = new Evidence(
+                Optional.of("lock"),
+                Optional.of("wires"),
+                Optional.of("ohms"),
+                false,
+                Optional.empty(),
+                false,
+                false,
+                Optional.empty(),
+                false,
+                false,
+                false,
+                0);
+        Evidence twoWiresLeft = evidence(true, true, Optional.empty(), true, 2);
 
         for (Gate gate : Gate.values()) {
             assertThat(nothing.missing(gate)).as(gate.title()).hasSize(1);
@@ -81,8 +109,7 @@ class LaneTest {
 
     @Test
     void aConnectionThatBurnsHoldsTheDiagramsPin() {
-        Evidence burning =
-                new Evidence(true, Optional.empty(), true, true, Optional.of("run 1 gets 230 V"), true, true, true, 0);
+        Evidence burning = evidence(true, true, Optional.of("run 1 gets 230 V"), true, 0);
 
         assertThat(burning.missing(Gate.DIAGRAM))
                 .singleElement()

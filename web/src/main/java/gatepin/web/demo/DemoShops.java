@@ -4,6 +4,9 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoardReader;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.found.FoundWire;
+import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.machine.Leads;
@@ -11,19 +14,29 @@ import gatepin.core.machine.StandardMarks;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.safe.CapacitorCheck;
+import gatepin.core.safe.SafeRecord;
+import gatepin.core.safe.SafeRecord.Disconnect;
 import gatepin.core.supply.Region;
+import gatepin.core.winding.HiddenMotor.Way;
+import gatepin.core.winding.MeterReading;
+import gatepin.web.desk.FoundDesk;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
+import gatepin.web.desk.SafeDesk;
+import gatepin.web.desk.WindingDesk;
 import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
 import gatepin.web.store.ShopStore;
 import gatepin.web.store.SwitchStore;
+import gatepin.web.store.WindingStore.PadLead;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -39,12 +52,25 @@ public class DemoShops implements ApplicationRunner {
     private final SwitchStore switches;
     private final JobDesk desk;
     private final MotorDesk motorDesk;
+    private final SafeDesk safeDesk;
+    private final FoundDesk foundDesk;
+    private final WindingDesk windingDesk;
 
-    DemoShops(ShopStore shops, SwitchStore switches, JobDesk desk, MotorDesk motorDesk) {
+    DemoShops(
+            ShopStore shops,
+            SwitchStore switches,
+            JobDesk desk,
+            MotorDesk motorDesk,
+            SafeDesk safeDesk,
+            FoundDesk foundDesk,
+            WindingDesk windingDesk) {
         this.shops = shops;
         this.switches = switches;
         this.desk = desk;
         this.motorDesk = motorDesk;
+        this.safeDesk = safeDesk;
+        this.foundDesk = foundDesk;
+        this.windingDesk = windingDesk;
     }
 
     @Override
@@ -65,6 +91,11 @@ public class DemoShops implements ApplicationRunner {
                 "T1 T2 T3 T4 T5 T8",
                 new ConnectionReader.Typed("230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
+        measured(
+                scratter,
+                "T1 T2 T3 T4 T5 T8",
+                "T1-T2 2.2, T3-T4 2.3, T5-T8 3.4, T1-T3 OL, T1-T5 OL, T3-T5 OL, T1-frame OL, T3-frame OL, T5-frame OL");
+        desk.pull(scratter, Gate.WINDINGS, "");
         desk.saveSupply(
                 scratter,
                 desk.open(scratter).orElseThrow().job().version(),
@@ -91,7 +122,7 @@ public class DemoShops implements ApplicationRunner {
                 "Tapping drill",
                 "Split phase, cam switch without a chart.",
                 "1/2 hp 115 8.8 _ _ 60 1725 split-phase _ _ _");
-        job(orchard, "Sorting-belt blower", "Five wires, no marks left, plate unreadable.", "");
+        blower(job(orchard, "Sorting-belt blower", "Five wires, no marks left, plate unreadable.", ""));
         job(
                 orchard,
                 "Hay-loft winch",
@@ -112,6 +143,8 @@ public class DemoShops implements ApplicationRunner {
                 new ConnectionReader.Typed("230", "U1", "V2 Z2", "U2 V1 Z1", "Z1 Z2"),
                 StatedRotation.Direction.CLOCKWISE);
         board(wheel);
+        windingDesk.say(wheel, true, Optional.empty(), Optional.empty());
+        desk.pull(wheel, Gate.WINDINGS, "");
     }
 
     private long shop(String name, Region region) {
@@ -127,6 +160,7 @@ public class DemoShops implements ApplicationRunner {
      */
     private long job(long shop, String machine, String note, String plate) {
         long id = desk.newJob(shop, machine, note).value().orElseThrow();
+        madeSafe(id, machine.equals("Apple scratter"));
         if (!plate.isEmpty()) {
             String[] f = plate.replace("_", "").split(" ", -1);
             PlateReader.Typed typed =
@@ -135,6 +169,70 @@ public class DemoShops implements ApplicationRunner {
             desk.pull(id, Gate.PLATE, "");
         }
         return id;
+    }
+
+    /** Disconnected and proved dead, its capacitor measured, its wires written down; a loose motor where it has none. */
+    private void madeSafe(long id, boolean wired) {
+        if (wired) {
+            safeDesk.add(id, new CapacitorCheck("start capacitor", 300, 165, Optional.of(15_000.0), Optional.empty()));
+            safeDesk.measured(id, "start capacitor", 0.4, "a bleeding resistor");
+        }
+        safeDesk.save(
+                id,
+                new SafeRecord(
+                        wired ? Disconnect.PLUG : Disconnect.LOOSE,
+                        wired ? "Plug in my pocket" : "",
+                        wired,
+                        wired,
+                        wired,
+                        !wired,
+                        safeDesk.capacitors(id)));
+        desk.pull(id, Gate.SAFE, "");
+        List<FoundWire> wires = !wired
+                ? List.of()
+                : FoundWireReader.read(
+                                List.of(
+                                        wire("T1", "blue", "T1", "switch 5", ""),
+                                        wire("", "black", "switch 6", "L1", ""),
+                                        wire("T5", "black", "T5", "switch 1", ""),
+                                        wire("T8", "red", "T8", "switch 4", ""),
+                                        wire("T2", "white", "T2", "nut a", ""),
+                                        wire("T3", "orange", "T3", "nut a", ""),
+                                        wire("", "white", "nut a", "switch 3", ""),
+                                        wire("T4", "yellow", "T4", "switch 2", ""),
+                                        wire("", "red", "switch 2", "L2", ""),
+                                        wire("", "green", "frame", "ground", ""),
+                                        wire("", "grey", "lamp", "switch 2", "work lamp over the hopper")),
+                                List.of("T1", "T2", "T3", "T4", "T5", "T8"))
+                        .value()
+                        .orElseThrow();
+        foundDesk.save(id, 0, new FoundRecord(!wired, wires));
+        desk.pull(id, Gate.FOUND, "");
+    }
+
+    private static FoundWireReader.Typed wire(String mark, String colour, String one, String other, String aside) {
+        return new FoundWireReader.Typed(mark, colour, "", one, other, aside);
+    }
+
+    /** Five leads without marks: two run halves and a start winding that shares a lead with one of them. */
+    private void blower(long id) {
+        windingDesk.setPad(
+                id,
+                List.of("1", "2", "3", "4", "5").stream()
+                        .map(l -> new PadLead(l, ""))
+                        .toList());
+        windingDesk.hide(id, List.of(new Way("1", "4", 2.9), new Way("2", "5", 2.93), new Way("5", "3", 4.6)));
+    }
+
+    /** Readings as "T1-T2 2.2, T1-T3 OL", with 0.2 Ω in the meter's leads. */
+    private void measured(long id, String leads, String readings) {
+        windingDesk.setPad(
+                id, Arrays.stream(leads.split(" ")).map(l -> new PadLead(l, "")).toList());
+        for (String reading : readings.split(", ")) {
+            String[] parts = reading.split("[- ]");
+            double ohms = parts[2].equals("OL") ? Double.POSITIVE_INFINITY : Double.parseDouble(parts[2]);
+            windingDesk.add(id, new MeterReading(parts[0], parts[1], ohms, 0.2, 20, MeterReading.StartSwitch.AT_REST));
+        }
     }
 
     /** Linked for 115 V by somebody else, with Z1 and the second line on the far studs of their links. */

@@ -19,6 +19,7 @@ import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.VoltageRange;
+import gatepin.web.store.FoundStore;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
@@ -32,9 +33,11 @@ import gatepin.web.store.PinStore;
 import gatepin.web.store.PlanStore;
 import gatepin.web.store.PlanStore.ChosenPlan;
 import gatepin.web.store.PlanStore.PlannedWire;
+import gatepin.web.store.SafeStore;
 import gatepin.web.store.ShopStore;
 import gatepin.web.store.StaleEdit;
 import gatepin.web.store.SwitchStore;
+import gatepin.web.store.WindingStore;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,6 +58,10 @@ public class JobDesk {
     private final LogStore log;
     private final ShopStore shops;
     private final Engine engine;
+    private final SafeStore safe;
+    private final FoundStore found;
+    private final WindingStore windings;
+    private final Changes changes;
 
     JobDesk(
             JobStore jobs,
@@ -64,7 +71,11 @@ public class JobDesk {
             PinStore pins,
             LogStore log,
             ShopStore shops,
-            Engine engine) {
+            Engine engine,
+            SafeStore safe,
+            FoundStore found,
+            WindingStore windings,
+            Changes changes) {
         this.jobs = jobs;
         this.motors = motors;
         this.switches = switches;
@@ -73,6 +84,10 @@ public class JobDesk {
         this.log = log;
         this.shops = shops;
         this.engine = engine;
+        this.safe = safe;
+        this.found = found;
+        this.windings = windings;
+        this.changes = changes;
     }
 
     /** Everything known of a job; empty when there is no such job. */
@@ -92,6 +107,9 @@ public class JobDesk {
         List<Rating> ratings = motors.ratings(job.motorId());
         JobFile file = new JobFile(
                 job,
+                safe.record(job.id()),
+                found.record(job.id()),
+                windings.record(job.motorId()),
                 motor,
                 ratings,
                 PlateReader.read(typed(motor, ratings)).value(),
@@ -188,12 +206,12 @@ public class JobDesk {
                 .toList();
         boolean kilowatts = typed.outputUnit().equalsIgnoreCase("kW");
         motors.savePlate(before.motor().id(), version, typed.output().strip(), kilowatts ? "kW" : "hp", plate, ratings);
-        List<Change> changes = new ArrayList<>();
+        List<Change> changed = new ArrayList<>();
         if (!before.plate().equals(Optional.of(plate))) {
-            changes.add(new Change(Fact.PLATE, "the plate was read anew"));
+            changed.add(new Change(Fact.PLATE, "the plate was read anew"));
             log.add(before.job(), who(before.job()), Kind.SAVED, "Plate saved: " + summary(plate) + ".");
         }
-        return drop(before, changes);
+        return changes.apply(before, changed);
     }
 
     private static String summary(Plate plate) {
@@ -213,14 +231,14 @@ public class JobDesk {
         int volts = column.connection().volts();
         motors.saveDiagram(before.motor().id(), motorVersion, leads, column);
         jobs.setSupply(jobId, jobVersion, volts, supplyKind);
-        List<Change> changes = new ArrayList<>();
+        List<Change> changed = new ArrayList<>();
         if (!before.leads().all().isEmpty() && !before.leads().equals(leads)) {
-            changes.add(new Change(Fact.LEADS, leadChange(before.leads(), leads)));
+            changed.add(new Change(Fact.LEADS, leadChange(before.leads(), leads)));
         }
         boolean voltsChanged =
                 !before.job().volts().equals(Optional.of(volts)) || before.job().supplyKind() != supplyKind;
         if (voltsChanged) {
-            changes.add(new Change(
+            changed.add(new Change(
                     Fact.VOLTAGE,
                     before.job()
                             .volts()
@@ -230,9 +248,9 @@ public class JobDesk {
         }
         Optional<Connection> old = before.column().map(Column::connection);
         if (!voltsChanged && !old.equals(Optional.of(column.connection()))) {
-            changes.add(new Change(Fact.CONNECTION, "the connection for " + volts + " V was read anew"));
+            changed.add(new Change(Fact.CONNECTION, "the connection for " + volts + " V was read anew"));
         }
-        if (!changes.isEmpty()) {
+        if (!changed.isEmpty()) {
             log.add(
                     before.job(),
                     who(before.job()),
@@ -241,7 +259,7 @@ public class JobDesk {
                             + String.join(" ", column.connection().line1()) + ", L2 with "
                             + String.join(" ", column.connection().line2()) + ".");
         }
-        return drop(before, changes);
+        return changes.apply(before, changed);
     }
 
     /**
@@ -252,20 +270,20 @@ public class JobDesk {
     public List<Drop> saveSupply(long jobId, int version, int volts, Supply.Kind kind, Run run) {
         JobFile before = load(job(jobId));
         jobs.setRun(jobId, version, volts, kind, run);
-        List<Change> changes = new ArrayList<>();
+        List<Change> changed = new ArrayList<>();
         Optional<Supply> old = before.supply();
         boolean sameVolts = old.map(s -> s.volts() == volts && s.kind() == kind).orElse(false);
         if (!sameVolts) {
-            changes.add(new Change(
+            changed.add(new Change(
                     Fact.VOLTAGE,
                     old.map(s -> "the supply voltage changed from " + supply(s.volts(), s.kind()) + " to "
                                     + supply(volts, kind))
                             .orElse("the supply voltage was chosen: " + supply(volts, kind))));
         }
         if (!before.run().equals(Optional.of(run))) {
-            changes.add(new Change(Fact.SUPPLY, "the way from the panel or the plug changed"));
+            changed.add(new Change(Fact.SUPPLY, "the way from the panel or the plug changed"));
         }
-        if (!changes.isEmpty()) {
+        if (!changed.isEmpty()) {
             log.add(
                     before.job(),
                     who(before.job()),
@@ -274,7 +292,7 @@ public class JobDesk {
                             + run.metres().stripTrailingZeros().toPlainString() + " m from the panel, present plug: "
                             + run.presentPlug() + ".");
         }
-        return drop(before, changes);
+        return changes.apply(before, changed);
     }
 
     private static String supply(int volts, Supply.Kind kind) {
@@ -311,7 +329,7 @@ public class JobDesk {
         }
         SwitchKind kind = switches.kind(switchId);
         log.add(before.job(), who(before.job()), Kind.SAVED, "Switch chosen: " + kind.name() + ".");
-        return drop(
+        return changes.apply(
                 before,
                 List.of(new Change(
                         Fact.SWITCH,
@@ -340,7 +358,7 @@ public class JobDesk {
         jobs.setPlan(jobId, Optional.of(planId));
         log.add(job, who(job), Kind.SAVED, "Plan chosen: " + name + ".");
         before.plan().ifPresent(old -> carryOver(job, old, planId));
-        return drop(before, List.of(new Change(Fact.PLAN, "another wiring plan was chosen")));
+        return changes.apply(before, List.of(new Change(Fact.PLAN, "another wiring plan was chosen")));
     }
 
     private static boolean sameWires(ChosenPlan plan, List<Wire> wires) {
@@ -391,7 +409,7 @@ public class JobDesk {
             String words = wire.from().mark() + " to " + wire.to().mark();
             log.add(job, who(job), made ? Kind.MADE : Kind.UNMADE, words + (made ? " made." : " taken back."));
             if (!made) {
-                drop(before, List.of(new Change(Fact.WIRES, "the wire " + words + " was taken back")));
+                changes.apply(before, List.of(new Change(Fact.WIRES, "the wire " + words + " was taken back")));
             }
         }
         return plans.plan(planId).orElseThrow();
@@ -424,24 +442,5 @@ public class JobDesk {
         pins.set(jobId, gate, new Pin(Pin.State.OVERRIDDEN, reason));
         log.add(file.job(), who(file.job()), Kind.OVERRIDDEN, gate.title() + ": passed by override. " + reason);
         return List.of();
-    }
-
-    private List<Drop> drop(JobFile before, List<Change> changes) {
-        Job job = before.job();
-        boolean planLost = changes.stream()
-                .anyMatch(c -> c.fact() == Fact.LEADS
-                        || c.fact() == Fact.VOLTAGE
-                        || c.fact() == Fact.CONNECTION
-                        || c.fact() == Fact.SWITCH);
-        if (planLost && before.plan().isPresent()) {
-            jobs.setPlan(job.id(), Optional.empty());
-            log.add(job, who(job), Kind.DROPPED, "The wiring plan no longer holds and was put aside.");
-        }
-        List<Drop> drops = before.lane().dropsAfter(changes);
-        for (Drop drop : drops) {
-            pins.set(job.id(), drop.gate(), new Pin(Pin.State.DROPPED, drop.reason()));
-            log.add(job, who(job), Kind.DROPPED, drop.gate().title() + ": pin dropped. " + drop.reason());
-        }
-        return drops;
     }
 }

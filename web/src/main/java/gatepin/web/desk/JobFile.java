@@ -2,6 +2,7 @@ package gatepin.web.desk;
 
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wiring;
+import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Evidence;
 import gatepin.core.job.Lane;
@@ -11,8 +12,10 @@ import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Planner;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.VoltageRange;
+import gatepin.core.safe.SafeRecord;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
+import gatepin.core.winding.WindingRecord;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
@@ -27,6 +30,9 @@ import java.util.Optional;
  * Everything known of a job, as loaded at one moment.
  *
  * @param job the job and the names around it
+ * @param safe how it was made safe; empty until the lock-out is written down
+ * @param found the wires as they were found
+ * @param windings what was measured between the leads
  * @param motor the plate's fields as stored
  * @param ratings the plate's voltages
  * @param plate the plate, once it is readable
@@ -40,6 +46,9 @@ import java.util.Optional;
  */
 public record JobFile(
         Job job,
+        Optional<SafeRecord> safe,
+        FoundRecord found,
+        WindingRecord windings,
         Motor motor,
         List<Rating> ratings,
         Optional<Plate> plate,
@@ -52,11 +61,15 @@ public record JobFile(
         Optional<String> connectionDanger) {
 
     JobFile withDanger(Optional<String> danger) {
-        return new JobFile(job, motor, ratings, plate, leads, column, run, gear, plan, lane, danger);
+        return new JobFile(
+                job, safe, found, windings, motor, ratings, plate, leads, column, run, gear, plan, lane, danger);
     }
 
     public Evidence evidence() {
         return new Evidence(
+                safe.map(SafeRecord::lack).orElse(Optional.of("Say how the machine is disconnected.")),
+                found.lack(),
+                windings.lack(),
                 plate.isPresent(),
                 plate.flatMap(p -> p.details().obstacle()),
                 job.volts().isPresent(),

@@ -86,7 +86,7 @@ class YardController {
         if (opened.value().isEmpty()) {
             return newJobForm(model, machine, note, shop, JobPages.byField(opened.problems()));
         }
-        return "redirect:/jobs/" + opened.value().orElseThrow() + "/plate";
+        return "redirect:/jobs/" + opened.value().orElseThrow() + "/safe";
     }
 
     /** The gate where the work goes on. */

@@ -145,7 +145,7 @@ public class MotorStore {
                 .param("id", motorId)
                 .param("version", version)
                 .update());
-        Map<String, Long> idOf = saveLeads(motorId, leads);
+        Map<String, Long> idOf = putLeads(motorId, leads);
         Connection connection = column.connection();
         jdbc.sql("delete from connection where motor_id = :motor and volts = :volts")
                 .param("motor", motorId)
@@ -176,7 +176,15 @@ public class MotorStore {
         }
     }
 
-    private Map<String, Long> saveLeads(long motorId, Leads leads) {
+    /** Saves the leads alone, with a mark of their own each. A lead that is gone leaves the diagram's columns, too. */
+    public void saveLeads(long motorId, Leads leads) {
+        jdbc.sql("update motor set version = version + 1 where id = :id")
+                .param("id", motorId)
+                .update();
+        putLeads(motorId, leads);
+    }
+
+    private Map<String, Long> putLeads(long motorId, Leads leads) {
         Map<String, Long> idOf = new HashMap<>();
         jdbc.sql("select id, mark from lead_wire where motor_id = :id")
                 .param("id", motorId)

@@ -11,11 +11,25 @@ final class Shop {
         this.browser = browser;
     }
 
-    /** Opens a job for a machine and stands at its Plate gate; gives the job's address. */
-    String bringIn(String machine) {
+    /** Opens a job for a machine and stands at its Safe gate; gives the job's address. */
+    String open(String machine) {
         browser.go("/jobs/new").type("#machine", machine).press("Open the job");
+        browser.one("#note");
+        return browser.path().replace("/safe", "");
+    }
+
+    /** Opens a job for a loose motor and passes the gates up to its plate; gives the job's address. */
+    String bringIn(String machine) {
+        String job = open(machine);
+        browser.one("input[name='disconnect'][value='LOOSE']").click();
+        browser.one("input[name='noCapacitor']").click();
+        browser.press("Save the lock-out");
+        pullPin();
+        browser.one("input[name='nothingConnected']").click();
+        browser.press("Save the wires");
+        pullPin();
         browser.one("#output");
-        return browser.path().replace("/plate", "");
+        return job;
     }
 
     Shop typePlate(String output, String volts, String amps, String highVolts, String highAmps, String rpm) {
@@ -57,7 +71,13 @@ final class Shop {
         return this;
     }
 
-    /** At the Supply gate, right after the Diagram gate: so far from the panel, the voltage as chosen; pulls its pin. */
+    /** At the Windings gate, right after the Diagram gate: relies on the marks; pulls its pin. */
+    Shop relyOnTheMarks() {
+        browser.press("rely on them");
+        return pullPin();
+    }
+
+    /** At the Supply gate, right after the Windings gate: so far from the panel, the voltage as chosen; pulls its pin. */
     Shop passSupply(String distance) {
         browser.type("#distance", distance).press("Save the supply");
         return pullPin();
@@ -81,6 +101,7 @@ final class Shop {
         typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
                 .pullPin()
+                .relyOnTheMarks()
                 .passSupply("40");
         chooseSwitch("Cross-corner drum");
         browser.press("Use plan A, pull the pin");

@@ -1,0 +1,51 @@
+package gatepin.core.found;
+
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+
+/**
+ * A wire as somebody left it, before anything was undone.
+ *
+ * @param number which one it is, counted from 1 as they were written down
+ * @param mark what is on it; blank where nothing is
+ * @param colour its colour; blank where nobody noted it
+ * @param bands how many bands of tape tell it from others of its colour; 0 for none
+ * @param oneEnd where one end sits
+ * @param otherEnd where the other end sits
+ * @param aside why it is set aside as no part of the motor's circuit; blank where it is one
+ */
+public record FoundWire(
+        int number, String mark, String colour, int bands, Terminal oneEnd, Terminal otherEnd, String aside) {
+    /** It belongs to something else: a heater contact, a thermistor, a lamp. */
+    public boolean isAside() {
+        return !aside.isBlank();
+    }
+
+    /** What a person calls it: its mark, or its colour, or its number. */
+    public String name() {
+        if (!mark.isBlank()) {
+            return mark;
+        }
+        return colour.isBlank() ? "wire " + number : colour + (bands > 0 ? " with " + bands(bands) : "");
+    }
+
+    /** Bands in words. */
+    public static String bands(int bands) {
+        return bands == 1 ? "one band" : bands == 2 ? "two bands" : bands + " bands";
+    }
+
+    Wire wire() {
+        boolean inOrder = oneEnd.place().compareTo(otherEnd.place()) <= 0;
+        Terminal from = inOrder ? oneEnd : otherEnd;
+        Terminal to = inOrder ? otherEnd : oneEnd;
+        return new Wire(from, to, run(from, to));
+    }
+
+    private static Wire.Run run(Terminal from, Terminal to) {
+        return switch (to.place()) {
+            case SUPPLY -> Wire.Run.SUPPLY_CABLE;
+            case SWITCH -> from.place() == to.place() ? Wire.Run.SWITCH_BOX : Wire.Run.MOTOR_CABLE;
+            default -> Wire.Run.MOTOR_BOX;
+        };
+    }
+}

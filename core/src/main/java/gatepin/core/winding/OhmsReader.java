@@ -1,0 +1,129 @@
+package gatepin.core.winding;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads what a meter shows as a person types it: 1.8, 1,8, 2.2k, 5M, OL, open. */
+public final class OhmsReader {
+    private static final Pattern NUMBER = Pattern.compile("(\\d{0,9}(?:[.,]\\d{0,6})?)\\s*([KM]?)\\s*(?:OHMS?|Ω|Ω)?");
+    private static final Pattern OPEN = Pattern.compile("O\\.?L\\.?|0L|OPEN|OVER|INF(?:INITE)?|∞");
+
+    private OhmsReader() {}
+
+    /** Reads ohms; infinite for an open circuit. Problems carry the given field. */
+    public static Reading<Double> read(String field, String typed) {
+        String text = typed.strip().toUpperCase(Locale.ROOT);
+        if (OPEN.matcher(text).matches()) {
+            return Reading.of(Double.POSITIVE_INFINITY);
+        }
+        Matcher number = NUMBER.matcher(text);
+        if (number.matches() && number.group(1).matches(".*\\d.*")) {
+            double times = number.group(2).equals("K") ? 1e3 : number.group(2).equals("M") ? 1e6 : 1;
+            return Reading.of(times * Double.parseDouble(number.group(1).replace(',', '.')));
+        }
+        String message = text.isEmpty()
+                ? "What does the meter show? A number of ohms, or OL."
+                : text.startsWith("-")
+                        ? "“" + typed.strip()
+                                + "”: no winding has less than nothing. Zero the meter's leads and read again."
+                        : "“" + typed.strip() + "” is no reading. Write ohms, such as 1.8, or 2.2k, or OL.";
+        return Reading.failed(List.of(new Problem(field, typed, message)));
+    }
+
+    /**
+     * One reading as typed.
+     *
+     * @param a where one probe was held
+     * @param b where the other was held
+     * @param ohms what the meter showed
+     * @param zero what it shows with its probes together; blank for nothing
+     * @param celsius temperature of the windings; blank for 20
+     * @param heldOpen whether the start switch was held open
+     */
+    public record Typed(String a, String b, String ohms, String zero, String celsius, boolean heldOpen) {}
+
+    /**
+     * Reads a whole reading. Problems carry the names of the fields of {@link Typed}.
+     *
+     * @param leads the leads on the pad
+     */
+    public static Reading<MeterReading> reading(Typed typed, List<String> leads) {
+        List<Problem> problems = new ArrayList<>();
+        point("a", typed.a(), leads, problems);
+        point("b", typed.b(), leads, problems);
+        if (problems.isEmpty() && typed.a().equals(typed.b())) {
+            problems.add(
+                    new Problem("b", typed.b(), "Both probes are on " + typed.a() + ". Choose another lead for one."));
+        }
+        Reading<Double> ohms = read("ohms", typed.ohms());
+        problems.addAll(ohms.problems());
+        Reading<Double> zero = typed.zero().isBlank() ? Reading.of(0.0) : read("zero", typed.zero());
+        problems.addAll(zero.problems());
+        if (zero.value().orElse(0.0) > 10) {
+            problems.add(
+                    new Problem(
+                            "zero",
+                            typed.zero(),
+                            "With its probes held together a meter shows some tenths of an ohm. Look at its leads and battery."));
+        }
+        Reading<Double> celsius = celsius(typed.celsius());
+        problems.addAll(celsius.problems());
+        return problems.isEmpty()
+                ? Reading.of(new MeterReading(
+                        typed.a(),
+                        typed.b(),
+                        ohms.value().orElseThrow(),
+                        zero.value().orElseThrow(),
+                        celsius.value().orElseThrow(),
+                        typed.heldOpen() ? MeterReading.StartSwitch.HELD_OPEN : MeterReading.StartSwitch.AT_REST))
+                : Reading.failed(problems);
+    }
+
+    private static void point(String field, String typed, List<String> leads, List<Problem> problems) {
+        if (!leads.contains(typed) && !typed.equals(MeterReading.FRAME)) {
+            problems.add(new Problem(
+                    field, typed, typed.isBlank() ? "Choose a lead." : "There is no lead “" + typed + "” on the pad."));
+        }
+    }
+
+    private static Reading<Double> celsius(String typed) {
+        String text = typed.strip().replaceFirst("(?i)\\s*°?\\s*c?$", "").replace(',', '.');
+        if (text.isEmpty()) {
+            return Reading.of(20.0);
+        }
+        try {
+            double value = Double.parseDouble(text);
+            if (value >= -40 && value <= 200) {
+                return Reading.of(value);
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        return Reading.failed(List.of(new Problem(
+                "celsius", typed, "“" + typed.strip() + "” is no temperature of a winding: −40 to 200 °C.")));
+    }
+
+    /** Reads volts of a sense test. */
+    public static Reading<Double> volts(String field, String typed) {
+        String text = typed.strip().replaceFirst("(?i)\\s*v$", "").replace(',', '.');
+        try {
+            double value = Double.parseDouble(text);
+            if (value >= 0 && value <= 60 && (value > 0 || !field.equals("fedVolts"))) {
+                return Reading.of(value);
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        return Reading.failed(List.of(new Problem(
+                field,
+                typed,
+                text.isEmpty()
+                        ? "Write what the meter shows, in volts."
+                        : "“" + typed.strip() + "” is no low voltage: this test is made with 60 V or less.")));
+    }
+}
