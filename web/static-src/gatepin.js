@@ -102,7 +102,8 @@ document.addEventListener('alpine:init', () => {
     restored: false,
     name: '',
     init() {
-      this.name = `gatepin:${location.pathname}`;
+      // by where the form goes: a page that complains of something else has another address
+      this.name = `gatepin:${new URL(this.$root.action).pathname}`;
       if (this.$root.dataset.fresh === 'true') { localStorage.removeItem(this.name); return; }
       if (this.$root.dataset.typed === 'true') { this.keep(); return; }
       const kept = localStorage.getItem(this.name);

@@ -21,12 +21,10 @@ public record FoundWire(
         return !aside.isBlank();
     }
 
-    /** What a person calls it: its mark, or its colour, or its number. */
+    /** What a person calls it: its mark, or else its number with what tells it from others. */
     public String name() {
-        if (!mark.isBlank()) {
-            return mark;
-        }
-        return colour.isBlank() ? "wire " + number : colour + (bands > 0 ? " with " + bands(bands) : "");
+        String looks = colour + (bands > 0 ? (colour.isBlank() ? "" : " with ") + bands(bands) : "");
+        return "wire " + (mark.isBlank() ? number + (looks.isBlank() ? "" : " (" + looks + ")") : mark);
     }
 
     /** Bands in words. */

@@ -152,7 +152,7 @@ class FoundWiringTest {
 
         assertThat(found.circuit()).hasSize(1);
         assertThat(found.unknownEnds(SIX)).containsExactly(Terminal.onSwitch("9"));
-        assertThat(wires.get(0).name()).isEqualTo("grey with one band");
+        assertThat(wires.get(0).name()).isEqualTo("wire 1 (grey with one band)");
     }
 
     @ParameterizedTest(name = "{0} is {1}")

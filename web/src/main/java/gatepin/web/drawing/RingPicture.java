@@ -44,7 +44,7 @@ public record RingPicture(List<Node> nodes, List<Chord> chords) {
 
         /** Half the width of the words' plate, in pixels. */
         public int half() {
-            return 6 + words.length() * 5;
+            return 7 + words.length() * 11 / 2;
         }
     }
 

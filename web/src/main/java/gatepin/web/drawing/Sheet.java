@@ -131,7 +131,9 @@ final class Sheet {
                         + (cy + s / 2) + " L" + (cx - s) + " " + (cy + s) + " Z"
                 : "M" + (cx - s) + " " + (cy - s) + " L" + (cx - s / 2) + " " + (cy + s) + " L" + (cx + s / 2) + " "
                         + (cy + s) + " L" + (cx + s) + " " + (cy - s) + " Z";
-        splices.add(new Splice(terminal.mark(), nut, cx, cy + (out.dx != 0 ? 4 : 2)));
+        // a name of several words is too long for the nut: its last one will do
+        String mark = terminal.mark().substring(terminal.mark().lastIndexOf(' ') + 1);
+        splices.add(new Splice(mark, nut, cx, cy + (out.dx != 0 ? 4 : 2)));
         router.block(x, y, x, y);
         List<Port> into = new ArrayList<>();
         for (Heading h : Heading.values()) {

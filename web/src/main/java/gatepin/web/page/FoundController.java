@@ -22,6 +22,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -50,8 +51,9 @@ class FoundController {
     }
 
     @GetMapping("/jobs/{id}/found")
-    String show(@PathVariable long id, Model model) {
+    String show(@PathVariable long id, @RequestParam(required = false) @Nullable String tooLarge, Model model) {
         JobFile file = pages.file(id);
+        TooLarge.say(tooLarge != null, model);
         model.addAttribute("form", FoundForm.of(file.found(), desk.version(id)));
         return page(model, file);
     }

@@ -15,6 +15,7 @@ import gatepin.web.photo.PhotoReader;
 import gatepin.web.store.StaleEdit;
 import java.io.IOException;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -76,14 +77,15 @@ class PlateController {
         }
 
         /** A field missing from the request counts as left blank. */
-        private static String text(@org.jspecify.annotations.Nullable String typed) {
+        private static String text(@Nullable String typed) {
             return typed == null ? "" : typed;
         }
     }
 
     @GetMapping("/jobs/{id}/plate")
-    String show(@PathVariable long id, Model model) {
+    String show(@PathVariable long id, @RequestParam(required = false) @Nullable String tooLarge, Model model) {
         JobFile file = pages.file(id);
+        TooLarge.say(tooLarge != null, model);
         model.addAttribute("typed", JobDesk.typed(file.motor(), file.ratings()));
         return page(model, file);
     }

@@ -7,8 +7,8 @@ import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.supply.Region;
-import gatepin.core.winding.BringOut;
 import gatepin.core.winding.Found;
+import gatepin.core.winding.Guide;
 import gatepin.core.winding.MarkProposal;
 import gatepin.core.winding.MarkProposal.Marked;
 import gatepin.core.winding.MarkProposal.Scheme;
@@ -48,6 +48,13 @@ class WindingController {
     WindingController(JobPages pages, WindingDesk desk) {
         this.pages = pages;
         this.desk = desk;
+    }
+
+    /** The marks of one scheme. */
+    public record MarkedBy(Scheme scheme, List<Marked> leads) {
+        public String words() {
+            return scheme == Scheme.IEC ? "Mark them U, V, Z" : "Mark them T1 to T8";
+        }
     }
 
     @GetMapping("/jobs/{id}/windings")
@@ -91,7 +98,7 @@ class WindingController {
                 "parts", found.certain().stream().map(WindingWords::part).toList());
         model.addAttribute("open", WindingWords.open(found));
         marks(model, file, record, found);
-        model.addAttribute("bringOut", BringOut.values());
+        model.addAttribute("guides", Guide.values());
         return "windings";
     }
 
@@ -118,9 +125,15 @@ class WindingController {
 
     private static void marks(Model model, JobFile file, WindingRecord record, Found found) {
         Scheme scheme = file.job().region() == Region.IEC ? Scheme.IEC : Scheme.NORTH_AMERICAN;
-        List<Marked> marked = found.settled()
-                .map(a -> MarkProposal.of(a, scheme, record.turnSecondHalf().orElse(false)))
-                .orElse(List.of());
+        boolean turn = record.turnSecondHalf().orElse(false);
+        List<Scheme> schemes = scheme == Scheme.IEC
+                ? List.of(Scheme.IEC, Scheme.NORTH_AMERICAN)
+                : List.of(Scheme.NORTH_AMERICAN, Scheme.IEC);
+        List<MarkedBy> marked = schemes.stream()
+                .map(s -> new MarkedBy(
+                        s, found.settled().map(a -> MarkProposal.of(a, s, turn)).orElse(List.of())))
+                .filter(m -> !m.leads().isEmpty())
+                .toList();
         model.addAttribute("marked", marked);
         List<Part> halves = found.settled().stream()
                 .flatMap(a -> a.inOrder().stream())
@@ -265,25 +278,20 @@ class WindingController {
         return new ModelAndView("redirect:/jobs/" + id + "/diagram?saved");
     }
 
-    /** A step of bringing out a start winding's ends. */
-    @PostMapping("/jobs/{id}/windings/bring-out")
-    ModelAndView bringOut(
-            @PathVariable long id, @RequestParam String step, @RequestParam(defaultValue = "") String note) {
+    /** A step of guided work, done. */
+    @PostMapping("/jobs/{id}/windings/step")
+    ModelAndView step(
+            @PathVariable long id,
+            @RequestParam String guide,
+            @RequestParam String step,
+            @RequestParam(defaultValue = "") String note) {
         pages.file(id);
-        BringOut.of(step)
+        Guide.step(guide, step)
                 .ifPresent(s -> desk.note(
                         id,
-                        "Bringing out the start winding, " + s.title() + ": done."
-                                + (note.isBlank()
-                                        ? ""
-                                        : " "
-                                                + note.strip()
-                                                        .substring(
-                                                                0,
-                                                                Math.min(
-                                                                        300,
-                                                                        note.strip()
-                                                                                .length())))));
-        return new ModelAndView("redirect:/jobs/" + id + "/windings?saved#bring-out");
+                        Guide.valueOf(guide).title() + ", " + s.name() + ": done. "
+                                + note.strip()
+                                        .substring(0, Math.min(300, note.strip().length()))));
+        return new ModelAndView("redirect:/jobs/" + id + "/windings?saved#guides");
     }
 }

@@ -134,6 +134,20 @@ final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Ticks a box or chooses one of several. */
+    Browser tick(String css) {
+        WebElement box = one(css);
+        driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", box);
+        box.click();
+        return this;
+    }
+
+    /** Clicks on a point so far from the middle of an element, in pixels. */
+    Browser at(WebElement element, int right, int down) {
+        new Actions(driver).moveToElement(element, right, down).click().perform();
+        return this;
+    }
+
     /** Types into whatever has the focus. */
     Browser keys(CharSequence... keys) {
         new Actions(driver).sendKeys(keys).perform();

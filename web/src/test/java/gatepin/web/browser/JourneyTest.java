@@ -39,7 +39,7 @@ class JourneyTest {
         shop.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8");
         assertThat(browser.text(".ticket")).contains("T2 + T3 + T5");
-        shop.pullPin();
+        shop.pullPin().relyOnTheMarks();
 
         assertThat(browser.text(".ticket")).contains("Recommended: 230 V, two hots");
         assertThat(browser.text(".sheet")).contains("14 AWG copper", "NEC 430.22", "NEMA 6-15");
@@ -104,6 +104,13 @@ class JourneyTest {
         browser.go("/").one(".yard");
         browser.keys(Keys.ENTER);
         browser.tabTo("#machine").keys("Keyboard machine").keys(Keys.ENTER);
+        browser.tabTo("input[name='disconnect']").keys(Keys.ARROW_DOWN, Keys.ARROW_DOWN, Keys.ARROW_DOWN);
+        browser.tabTo("input[name='noCapacitor']").keys(Keys.SPACE, Keys.ENTER);
+        browser.untilText(".sheet", "Saved.");
+        browser.keys(Keys.ENTER);
+        browser.tabTo("input[name='nothingConnected']").keys(Keys.SPACE, Keys.ENTER);
+        browser.untilText(".sheet", "Saved.");
+        browser.keys(Keys.ENTER);
         browser.tabTo("#output").keys("1/2");
         browser.tabTo("#lowVolts").keys("115");
         browser.tabTo("#lowAmps").keys("9.8");
@@ -120,6 +127,9 @@ class JourneyTest {
         browser.tabTo("#line2").keys("T4 and T8");
         browser.tabTo("#swap").keys("T5, T8").keys(Keys.ENTER);
         browser.untilText(".ticket", "T1 + T5");
+        browser.keys(Keys.ENTER);
+        browser.tabTo("button[name='trusted']").keys(Keys.ENTER);
+        browser.untilText(".sheet", "Saved.");
         browser.keys(Keys.ENTER);
 
         browser.tabTo("#distance").keys("25").keys(Keys.ENTER);
@@ -232,6 +242,7 @@ class JourneyTest {
         shop.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
                 .pullPin()
+                .relyOnTheMarks()
                 .passSupply("10");
         shop.chooseSwitch("DPDT toggle");
 

@@ -21,12 +21,11 @@ final class Shop {
     /** Opens a job for a loose motor and passes the gates up to its plate; gives the job's address. */
     String bringIn(String machine) {
         String job = open(machine);
-        browser.one("input[name='disconnect'][value='LOOSE']").click();
-        browser.one("input[name='noCapacitor']").click();
-        browser.press("Save the lock-out");
+        browser.tick("input[name='disconnect'][value='LOOSE']")
+                .tick("input[name='noCapacitor']")
+                .press("Save the lock-out");
         pullPin();
-        browser.one("input[name='nothingConnected']").click();
-        browser.press("Save the wires");
+        browser.tick("input[name='nothingConnected']").press("Save the wires");
         pullPin();
         browser.one("#output");
         return job;
