@@ -21,6 +21,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The wiring as it was found.
@@ -29,6 +31,9 @@ import java.util.TreeSet;
  * @param chart the switch they go to; without contacts where none is known yet
  */
 public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
+    /** The near side of a pole: a device's name and 1, 3 or 5. */
+    private static final Pattern POLE = Pattern.compile("(.+[ :.])([135])");
+
     /** A switch nobody knows yet. */
     public static final ContactChart NO_SWITCH = new ContactChart(List.of(), Map.of());
 
@@ -88,7 +93,8 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
 
     /**
      * Follows each wire that carries no number, or whose number is not the lead it lands on, to the leads it belongs to:
-     * through other wires, then through closed contacts of the switch, then through a capacitor.
+     * through other wires, then through closed contacts of the switch and poles of contactors, then
+     * through a capacitor.
      */
     public List<Traced> traced(Leads leads) {
         List<Traced> traced = new ArrayList<>();
@@ -129,6 +135,9 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         if (through.equals("the capacitor") && tags.size() == 2) {
             joined.add(new Wire(tags.get(0), tags.get(1), Wire.Run.MOTOR_BOX));
         }
+        if (!through.isEmpty()) {
+            joined.addAll(poles());
+        }
         Set<Terminal> terminals = new LinkedHashSet<>(leads.terminals());
         terminals.addAll(chart.terminals());
         joined.forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
@@ -138,6 +147,26 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         SortedSet<String> reached = new TreeSet<>(Marks.NATURAL_ORDER);
         leads.terminals().stream().filter(t -> nodes.same(t, wire.oneEnd())).forEach(t -> reached.add(t.mark()));
         return reached;
+    }
+
+    /**
+     * The poles of contactors and overload relays among the points: 1 and 2, 3 and 4, 5 and 6 of one device are the two sides
+     * of a pole (IEC 60947-4-1 and EN 50005, from memory).
+     */
+    private List<Wire> poles() {
+        List<Wire> poles = new ArrayList<>();
+        Set<Terminal> points = new LinkedHashSet<>();
+        circuit().forEach(w -> points.addAll(List.of(w.from(), w.to())));
+        for (Terminal point : points) {
+            Matcher pole = POLE.matcher(point.mark());
+            if (point.place() == Place.SPLICE && pole.matches()) {
+                Terminal far = Terminal.splice(pole.group(1) + (Integer.parseInt(pole.group(2)) + 1));
+                if (points.contains(far)) {
+                    poles.add(new Wire(point, far, Wire.Run.SWITCH_BOX));
+                }
+            }
+        }
+        return poles;
     }
 
     /**

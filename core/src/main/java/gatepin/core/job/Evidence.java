@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param safeLack what the lock-out lacks, as a sentence
  * @param foundLack what is missing of the wires as found, as a sentence
  * @param windingsLack what the windings' readings lack, as a sentence
+ * @param rotationLack what is missing of the rotation, as a sentence
  * @param plateRead the plate is typed and possible
  * @param plateObstacle why the motor cannot be run and reversed here as it is, as a sentence without its full stop
  * @param voltageChosen the voltage to run on is chosen
@@ -24,6 +25,7 @@ public record Evidence(
         Optional<String> safeLack,
         Optional<String> foundLack,
         Optional<String> windingsLack,
+        Optional<String> rotationLack,
         boolean plateRead,
         Optional<String> plateObstacle,
         boolean voltageChosen,
@@ -40,6 +42,7 @@ public record Evidence(
             case SAFE -> lacking(safeLack);
             case FOUND -> lacking(foundLack);
             case WINDINGS -> lacking(windingsLack);
+            case ROTATION -> lacking(rotationLack);
             case PLATE ->
                 first(
                         lacking(plateRead, "The plate is not read yet: fill it in and save."),

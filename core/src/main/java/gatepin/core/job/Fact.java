@@ -16,6 +16,8 @@ public enum Fact {
     VOLTAGE("the supply voltage"),
     /** How the supply gets to the machine: distance and plug. */
     SUPPLY("the supply"),
+    /** Which way the machine must turn, and whether it may be reversed. */
+    ROTATION("the rotation"),
     /** The diagram's column for that voltage. */
     CONNECTION("the connection"),
     /** The reversing switch. */

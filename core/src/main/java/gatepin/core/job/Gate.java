@@ -11,7 +11,8 @@ public enum Gate {
     DIAGRAM("Diagram", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION)),
     WINDINGS("Windings", EnumSet.of(Fact.LEADS, Fact.WINDINGS)),
     SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE, Fact.SUPPLY)),
-    SWITCH("Switch", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
+    ROTATION("Rotation", EnumSet.of(Fact.ROTATION)),
+    SWITCH("Switch", EnumSet.of(Fact.ROTATION, Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
     WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES));
 
     private final String title;

@@ -140,6 +140,18 @@ class FoundWiringTest {
     }
 
     @Test
+    @DisplayName("1–2, 3–4 and 5–6 are the poles of a contactor (IEC 60947-4-1, from memory)")
+    void aWireIsFollowedThroughAContactor() {
+        FoundWiring found = direct(": L1 > K1 3\nT5: K1 4 > T5\n: K2 1 > K1 6");
+
+        assertThat(found.traced(SIX)).singleElement().satisfies(t -> {
+            assertThat(t.wire().number()).isEqualTo(1);
+            assertThat(t.leads()).containsExactly("T5");
+            assertThat(t.through()).isEqualTo("contacts");
+        });
+    }
+
+    @Test
     void whatIsSetAsideIsNoPartOfTheCircuit() {
         List<FoundWire> wires = FoundWireReader.read(
                         List.of(

@@ -13,7 +13,11 @@ import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.core.rotation.DriveStage;
+import gatepin.core.rotation.DriveTrain;
+import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.rotation.ToolMotion;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.safe.SafeRecord.Disconnect;
@@ -24,6 +28,7 @@ import gatepin.web.desk.FoundDesk;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
+import gatepin.web.desk.RotationDesk;
 import gatepin.web.desk.SafeDesk;
 import gatepin.web.desk.WindingDesk;
 import gatepin.web.store.BoardStore.Board;
@@ -55,6 +60,7 @@ public class DemoShops implements ApplicationRunner {
     private final SafeDesk safeDesk;
     private final FoundDesk foundDesk;
     private final WindingDesk windingDesk;
+    private final RotationDesk rotationDesk;
 
     DemoShops(
             ShopStore shops,
@@ -63,7 +69,8 @@ public class DemoShops implements ApplicationRunner {
             MotorDesk motorDesk,
             SafeDesk safeDesk,
             FoundDesk foundDesk,
-            WindingDesk windingDesk) {
+            WindingDesk windingDesk,
+            RotationDesk rotationDesk) {
         this.shops = shops;
         this.switches = switches;
         this.desk = desk;
@@ -71,6 +78,7 @@ public class DemoShops implements ApplicationRunner {
         this.safeDesk = safeDesk;
         this.foundDesk = foundDesk;
         this.windingDesk = windingDesk;
+        this.rotationDesk = rotationDesk;
     }
 
     @Override
@@ -104,6 +112,19 @@ public class DemoShops implements ApplicationRunner {
                 new Run(new BigDecimal("18.3"), "NEMA 6-15"));
         motorDesk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
         desk.pull(scratter, Gate.SUPPLY, "");
+        rotationDesk.save(
+                scratter,
+                0,
+                new RotationPlan(
+                        ToolMotion.SEEN,
+                        StatedRotation.Direction.CLOCKWISE,
+                        new DriveTrain(List.of(new DriveStage(DriveStage.Kind.BELT, 63, 200, false)), true),
+                        true,
+                        List.of(),
+                        false,
+                        Optional.of(4.0),
+                        false));
+        desk.pull(scratter, Gate.ROTATION, "");
         JobFile file = desk.open(scratter).orElseThrow();
         desk.chooseSwitch(
                 scratter, file.job().version(), switches.devices(orchard).get(0).id());

@@ -33,6 +33,7 @@ import gatepin.web.store.PinStore;
 import gatepin.web.store.PlanStore;
 import gatepin.web.store.PlanStore.ChosenPlan;
 import gatepin.web.store.PlanStore.PlannedWire;
+import gatepin.web.store.RotationStore;
 import gatepin.web.store.SafeStore;
 import gatepin.web.store.ShopStore;
 import gatepin.web.store.StaleEdit;
@@ -61,6 +62,7 @@ public class JobDesk {
     private final SafeStore safe;
     private final FoundStore found;
     private final WindingStore windings;
+    private final RotationStore rotations;
     private final Changes changes;
 
     JobDesk(
@@ -75,6 +77,7 @@ public class JobDesk {
             SafeStore safe,
             FoundStore found,
             WindingStore windings,
+            RotationStore rotations,
             Changes changes) {
         this.jobs = jobs;
         this.motors = motors;
@@ -87,6 +90,7 @@ public class JobDesk {
         this.safe = safe;
         this.found = found;
         this.windings = windings;
+        this.rotations = rotations;
         this.changes = changes;
     }
 
@@ -110,6 +114,7 @@ public class JobDesk {
                 safe.record(job.id()),
                 found.record(job.id()),
                 windings.record(job.motorId()),
+                rotations.plan(job.id()),
                 motor,
                 ratings,
                 PlateReader.read(typed(motor, ratings)).value(),

@@ -12,6 +12,7 @@ import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Planner;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.VoltageRange;
+import gatepin.core.rotation.RotationPlan;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
@@ -33,6 +34,7 @@ import java.util.Optional;
  * @param safe how it was made safe; empty until the lock-out is written down
  * @param found the wires as they were found
  * @param windings what was measured between the leads
+ * @param rotation which way the machine must turn; empty until that is said
  * @param motor the plate's fields as stored
  * @param ratings the plate's voltages
  * @param plate the plate, once it is readable
@@ -49,6 +51,7 @@ public record JobFile(
         Optional<SafeRecord> safe,
         FoundRecord found,
         WindingRecord windings,
+        Optional<RotationPlan> rotation,
         Motor motor,
         List<Rating> ratings,
         Optional<Plate> plate,
@@ -62,7 +65,8 @@ public record JobFile(
 
     JobFile withDanger(Optional<String> danger) {
         return new JobFile(
-                job, safe, found, windings, motor, ratings, plate, leads, column, run, gear, plan, lane, danger);
+                job, safe, found, windings, rotation, motor, ratings, plate, leads, column, run, gear, plan, lane,
+                danger);
     }
 
     public Evidence evidence() {
@@ -70,6 +74,7 @@ public record JobFile(
                 safe.map(SafeRecord::lack).orElse(Optional.of("Say how the machine is disconnected.")),
                 found.lack(),
                 windings.lack(),
+                rotation.map(RotationPlan::lack).orElse(Optional.of("Say which way the machine must turn.")),
                 plate.isPresent(),
                 plate.flatMap(p -> p.details().obstacle()),
                 job.volts().isPresent(),

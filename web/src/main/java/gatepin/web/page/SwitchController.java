@@ -83,6 +83,7 @@ class SwitchController {
         Optional<OnBench> bench = engine.bench(file, plan.wiring());
         Optional<Findings> found = bench.map(b -> Findings.of(b.analysis()));
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
+        RotationWords.handle(file).ifPresent(findings::add);
         if (found.isPresent()) {
             findings.add(PlanWords.effort(plan));
         } else {

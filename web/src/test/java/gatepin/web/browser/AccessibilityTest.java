@@ -37,6 +37,8 @@ class AccessibilityTest {
                     job + "/plate",
                     job + "/diagram",
                     job + "/supply",
+                    job + "/rotation",
+                    empty + "/rotation",
                     job + "/switch",
                     job + "/run-up?then=STOP_THEN_REVERSE",
                     job + "/run-up?load=much",

@@ -269,4 +269,31 @@ class BenchGatesTest {
         }
         assertThat(browser.text(".ticket-actions")).doesNotContain("frame");
     }
+
+    @Test
+    void theShaftsDirectionFollowsFromTheToolAndADangerousReverseHoldsThePin() {
+        String job = shop.bringIn("Turning machine");
+        browser.go(job + "/rotation")
+                .choose("#motion", "LATHE")
+                .choose("[name='stages[0].kind']", "BELT")
+                .type("[name='stages[0].driver']", "63")
+                .type("[name='stages[0].driven']", "big")
+                .tick("[name='shaftOtherWay']")
+                .tick("[value='SCREWED_ON']")
+                .press("Save the rotation");
+        assertThat(shop.complaints()).singleElement().asString().contains("“big” is no size");
+        assertThat(browser.one("[name='stages[0].driven']").getAttribute("value"))
+                .isEqualTo("big");
+        browser.type("[name='stages[0].driven']", "126").press("Save the rotation");
+
+        assertThat(browser.all(".end").stream().map(WebElement::getText))
+                .containsExactly(
+                        "clockwise facing the shaft end", "counter-clockwise facing the end opposite the shaft");
+        assertThat(browser.text(".ticket"))
+                .contains("The tool turns at about 863 rpm", "Reversing is dangerous: chuck or wheel screwed on");
+        assertThat(browser.all(".train .wheel")).hasSize(2);
+        assertThat(browser.text(".ticket-actions")).contains("Deal with it and say so");
+        browser.tick("[name='secured']").press("Save the rotation");
+        assertThat(browser.text(".ticket-actions")).doesNotContain("Deal with it");
+    }
 }

@@ -43,7 +43,7 @@ class JourneyTest {
 
         assertThat(browser.text(".ticket")).contains("Recommended: 230 V, two hots");
         assertThat(browser.text(".sheet")).contains("14 AWG copper", "NEC 430.22", "NEMA 6-15");
-        shop.passSupply("40");
+        shop.passSupply("40").passRotation();
 
         shop.chooseSwitch("Cross-corner drum");
         assertThat(browser.text(".ticket h1")).isEqualTo("Five conductors, no jumpers");
@@ -133,6 +133,10 @@ class JourneyTest {
         browser.keys(Keys.ENTER);
 
         browser.tabTo("#distance").keys("25").keys(Keys.ENTER);
+        browser.untilText(".sheet", "Saved.");
+        browser.keys(Keys.ENTER);
+        browser.tabTo("#motion").keys("drill");
+        browser.tabTo("#coast").keys("3").keys(Keys.ENTER);
         browser.untilText(".sheet", "Saved.");
         browser.keys(Keys.ENTER);
 
@@ -243,7 +247,8 @@ class JourneyTest {
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
                 .pullPin()
                 .relyOnTheMarks()
-                .passSupply("10");
+                .passSupply("10")
+                .passRotation();
         shop.chooseSwitch("DPDT toggle");
 
         assertThat(browser.text(".sheet")).contains("This switch cannot turn it off", "one more pole");

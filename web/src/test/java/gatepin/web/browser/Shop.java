@@ -82,6 +82,14 @@ final class Shop {
         return pullPin();
     }
 
+    /** At the Rotation gate, right after the Supply gate: a drill on a belt, both ways; pulls its pin. */
+    Shop passRotation() {
+        browser.choose("#motion", "DRILL")
+                .choose("[name='stages[0].kind']", "BELT")
+                .press("Save the rotation");
+        return pullPin();
+    }
+
     Shop chooseSwitch(String name) {
         browser.one("input[name='device']");
         browser.all("label.plan-choice").stream()
@@ -101,7 +109,8 @@ final class Shop {
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
                 .pullPin()
                 .relyOnTheMarks()
-                .passSupply("40");
+                .passSupply("40")
+                .passRotation();
         chooseSwitch("Cross-corner drum");
         browser.press("Use plan A, pull the pin");
         browser.one(".big-wire");

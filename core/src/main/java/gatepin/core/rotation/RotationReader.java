@@ -1,0 +1,128 @@
+package gatepin.core.rotation;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.rotation.RotationPlan.Hazard;
+import gatepin.core.rotation.StatedRotation.Direction;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads what is typed at the Rotation gate. */
+public final class RotationReader {
+    /** Most stages between a motor and its tool here. */
+    public static final int MOST_STAGES = 5;
+
+    private RotationReader() {}
+
+    /** A stage as typed; {@code kind} blank for none. */
+    public record Stage(String kind, String driver, String driven, boolean turned) {}
+
+    /**
+     * The form as typed.
+     *
+     * @param motion the name of a {@link ToolMotion}
+     * @param direction the tool's direction where the person says it himself
+     * @param fromDrive whether he looks from the drive's side, not facing the free end
+     * @param stages from the motor to the tool
+     * @param coast seconds; may be blank
+     */
+    public record Typed(
+            String motion,
+            String direction,
+            boolean fromDrive,
+            List<Stage> stages,
+            boolean shaftPointsLikeTool,
+            boolean bothWays,
+            List<String> hazards,
+            boolean secured,
+            String coast,
+            boolean momentary) {}
+
+    /** Reads it. Problems carry {@code motion}, {@code direction}, {@code stages[n].driver} and the like, {@code coast}. */
+    public static Reading<RotationPlan> read(Typed typed) {
+        List<Problem> problems = new ArrayList<>();
+        Optional<ToolMotion> motion = ToolMotion.of(typed.motion());
+        if (motion.isEmpty()) {
+            problems.add(new Problem("motion", typed.motion(), "Say what the tool must do."));
+        }
+        Direction tool = motion.map(ToolMotion::facingFreeEnd).orElse(Direction.NOT_STATED);
+        if (motion.equals(Optional.of(ToolMotion.SEEN))) {
+            Direction said = Arrays.stream(Direction.values())
+                    .filter(d -> d.name().equals(typed.direction()))
+                    .findFirst()
+                    .orElse(Direction.NOT_STATED);
+            tool = typed.fromDrive() ? said.opposite() : said;
+            if (tool == Direction.NOT_STATED) {
+                problems.add(new Problem("direction", typed.direction(), "Say which way the tool must turn."));
+            }
+        }
+        List<DriveStage> stages = new ArrayList<>();
+        for (int i = 0; i < typed.stages().size(); i++) {
+            stage(typed.stages().get(i), "stages[" + i + "].", problems).ifPresent(stages::add);
+        }
+        if (stages.isEmpty() && problems.isEmpty()) {
+            stages.add(DriveStage.direct());
+        }
+        List<Hazard> hazards = Arrays.stream(Hazard.values())
+                .filter(h -> typed.hazards().contains(h.name()))
+                .toList();
+        Optional<Double> coast = typed.coast().isBlank()
+                ? Optional.empty()
+                : number("coast", typed.coast().strip().replaceFirst("(?i)\\s*s$", ""), "seconds", 0, 3600, problems);
+        return problems.isEmpty()
+                ? Reading.of(new RotationPlan(
+                        motion.orElseThrow(),
+                        tool,
+                        new DriveTrain(stages, typed.shaftPointsLikeTool()),
+                        typed.bothWays(),
+                        hazards,
+                        typed.secured(),
+                        coast,
+                        typed.momentary()))
+                : Reading.failed(problems);
+    }
+
+    private static Optional<DriveStage> stage(Stage typed, String field, List<Problem> problems) {
+        if (typed.kind().isBlank()) {
+            return Optional.empty();
+        }
+        Optional<DriveStage.Kind> kind = Arrays.stream(DriveStage.Kind.values())
+                .filter(k -> k.name().equals(typed.kind()))
+                .findFirst();
+        if (kind.isEmpty()) {
+            problems.add(new Problem(field + "kind", typed.kind(), "Choose one of the drives listed."));
+            return Optional.empty();
+        }
+        if (!kind.orElseThrow().hasSizes()) {
+            return Optional.of(new DriveStage(kind.orElseThrow(), 1, 1, false));
+        }
+        Optional<Double> driver = size(field + "driver", typed.driver(), problems);
+        Optional<Double> driven = size(field + "driven", typed.driven(), problems);
+        return driver.isPresent() && driven.isPresent()
+                ? Optional.of(
+                        new DriveStage(kind.orElseThrow(), driver.orElseThrow(), driven.orElseThrow(), typed.turned()))
+                : Optional.empty();
+    }
+
+    /** A pulley or a wheel; without a size it counts as one to one. */
+    private static Optional<Double> size(String field, String typed, List<Problem> problems) {
+        String text = typed.strip().replaceFirst("(?i)\\s*(mm|cm|in|\"|t|teeth)$", "");
+        return text.isEmpty() ? Optional.of(1.0) : number(field, text, "size", 0.1, 10_000, problems);
+    }
+
+    private static Optional<Double> number(
+            String field, String text, String what, double least, double most, List<Problem> problems) {
+        try {
+            double value = Double.parseDouble(text.replace(',', '.'));
+            if (value >= least && value <= most) {
+                return Optional.of(value);
+            }
+        } catch (NumberFormatException e) {
+            // said below
+        }
+        problems.add(new Problem(field, text, "“" + text + "” is no " + what + ", such as 63 or 2.5."));
+        return Optional.empty();
+    }
+}
