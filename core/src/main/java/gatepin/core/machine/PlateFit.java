@@ -135,6 +135,15 @@ public final class PlateFit {
 
         /** The same with windings that were measured. */
         public Given measured(Optional<Double> run, Optional<Double> start) {
+            return with(run, start, equalWindings);
+        }
+
+        /** The same with two windings that are alike. */
+        public Given withEqualWindings() {
+            return with(runOhms, startOhms, true);
+        }
+
+        private Given with(Optional<Double> run, Optional<Double> start, boolean equal) {
             return new Given(
                     family,
                     outputWatts,
@@ -149,26 +158,7 @@ public final class PlateFit {
                     start,
                     startMicrofarads,
                     runMicrofarads,
-                    equalWindings);
-        }
-
-        /** The same with two windings that are alike. */
-        public Given withEqualWindings() {
-            return new Given(
-                    family,
-                    outputWatts,
-                    volts,
-                    amps,
-                    hertz,
-                    rpm,
-                    poles,
-                    lockedKva,
-                    codeStated,
-                    runOhms,
-                    startOhms,
-                    startMicrofarads,
-                    runMicrofarads,
-                    true);
+                    equal);
         }
 
         /**

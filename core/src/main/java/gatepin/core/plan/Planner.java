@@ -32,6 +32,12 @@ public final class Planner {
     private final int[] forwardTarget;
     private final int[] reverseTarget;
     private final int[][] windingEnds;
+    private final int[][] forwardPartners;
+    private final int[][] reversePartners;
+    /** How many contacts of the position have their later terminal at or after each terminal. */
+    private final int[] forwardContactsFrom;
+
+    private final int[] reverseContactsFrom;
 
     private final Map<PlanCost, Landing> best = new TreeMap<>();
     private long arrangements;
@@ -51,6 +57,18 @@ public final class Planner {
         this.windingEnds = request.windings().stream()
                 .map(w -> new int[] {points.indexOf(w.like()), points.indexOf(w.other())})
                 .toArray(int[][]::new);
+        this.forwardPartners = earlierPartners(forwardContacts);
+        this.reversePartners = earlierPartners(reverseContacts);
+        this.forwardContactsFrom = contactsFrom(forwardPartners);
+        this.reverseContactsFrom = contactsFrom(reversePartners);
+    }
+
+    private static int[] contactsFrom(int[][] partners) {
+        int[] from = new int[partners.length + 1];
+        for (int terminal = partners.length - 1; terminal >= 0; terminal--) {
+            from[terminal] = from[terminal + 1] + partners[terminal].length;
+        }
+        return from;
     }
 
     /**
@@ -138,6 +156,19 @@ public final class Planner {
         return false;
     }
 
+    /** For each terminal the earlier terminals that a position's contacts join it with. */
+    private int[][] earlierPartners(int[][] contacts) {
+        int[][] partners = new int[terminals][];
+        for (int terminal = 0; terminal < terminals; terminal++) {
+            int last = terminal;
+            partners[terminal] = Arrays.stream(contacts)
+                    .filter(c -> Math.max(c[0], c[1]) == last)
+                    .mapToInt(c -> Math.min(c[0], c[1]))
+                    .toArray();
+        }
+        return partners;
+    }
+
     /** All ways to land one bundling on the switch. Nets 0 … bundles-1 are bundles, those above are jumpers alone. */
     private final class Landings {
         private final int[] bundleOf;
@@ -145,14 +176,15 @@ public final class Planner {
         private final int[] forwardGroup;
         private final int[] reverseGroup;
         private final int[] netOn = new int[terminals];
-        private final int[] union;
-        private final int[] groupAt;
-        private final int[] rootOf;
+        /** How many terminals each net lands on. */
+        private final int[] landings;
         /** Bundles that a contact has to join to others, so they must land somewhere. */
         private final boolean[] mustLand;
 
+        private final Joined forward;
+        private final Joined reverse;
+        private final int[] union;
         private int mustLandYet;
-        private final int[] landings;
 
         Landings(int[] bundleOf, int bundles) {
             this.bundleOf = bundleOf.clone();
@@ -163,9 +195,10 @@ public final class Planner {
                 forwardGroup[bundleOf[point]] = forwardTarget[point];
                 reverseGroup[bundleOf[point]] = reverseTarget[point];
             }
-            this.union = new int[bundles + terminals * 2];
-            this.groupAt = new int[union.length];
-            this.rootOf = new int[points.size()];
+            int nodes = bundles + terminals * 2;
+            this.union = new int[nodes];
+            this.forward = new Joined(nodes, forwardGroup, forwardContacts.length);
+            this.reverse = new Joined(nodes, reverseGroup, reverseContacts.length);
             this.landings = new int[bundles + terminals + 1];
             this.mustLand = new boolean[bundles];
             for (int bundle = 0; bundle < bundles; bundle++) {
@@ -209,11 +242,17 @@ public final class Planner {
                 netOn[terminal] = net;
                 boolean firstLanding = net != EMPTY && landings[net]++ == 0 && net < bundles && mustLand[net];
                 mustLandYet -= firstLanding ? 1 : 0;
+                int forwardMark = forward.mark();
+                int reverseMark = reverse.mark();
                 if (mustLandYet < terminals - terminal
-                        && holds(forwardContacts, forwardGroup, terminal)
-                        && holds(reverseContacts, reverseGroup, terminal)) {
+                        && closes(forward, forwardPartners[terminal], terminal)
+                        && closes(reverse, reversePartners[terminal], terminal)
+                        && forward.joinsMissing() <= forwardContactsFrom[terminal + 1]
+                        && reverse.joinsMissing() <= reverseContactsFrom[terminal + 1]) {
                     search(terminal + 1);
                 }
+                forward.backTo(forwardMark);
+                reverse.backTo(reverseMark);
                 mustLandYet += firstLanding ? 1 : 0;
                 if (net != EMPTY) {
                     landings[net]--;
@@ -222,33 +261,22 @@ public final class Planner {
             netOn[terminal] = EMPTY;
         }
 
-        /** No contact among the terminals up to {@code last} joins two groups. */
-        private boolean holds(int[][] contacts, int[] groupOf, int last) {
-            join(contacts, last);
-            return groupConflictFree(groupOf);
-        }
-
-        private boolean groupConflictFree(int[] groupOf) {
-            Arrays.fill(groupAt, UNKNOWN);
-            for (int bundle = 0; bundle < bundles; bundle++) {
-                int root = root(bundle);
-                if (groupAt[root] == UNKNOWN) {
-                    groupAt[root] = groupOf[bundle];
-                } else if (groupAt[root] != groupOf[bundle]) {
+        /** Closes a position's contacts between a terminal and earlier ones; gives false where they join two groups. */
+        private boolean closes(Joined joined, int[] partners, int terminal) {
+            for (int partner : partners) {
+                if (!joined.join(node(terminal), node(partner))) {
                     return false;
                 }
             }
             return true;
         }
 
-        private void join(int[][] contacts, int last) {
+        private void join(int[][] contacts) {
             for (int i = 0; i < union.length; i++) {
                 union[i] = i;
             }
             for (int[] contact : contacts) {
-                if (contact[0] <= last && contact[1] <= last) {
-                    union[root(node(contact[0]))] = root(node(contact[1]));
-                }
+                union[root(node(contact[0]))] = root(node(contact[1]));
             }
         }
 
@@ -257,6 +285,7 @@ public final class Planner {
             return netOn[terminal] == EMPTY ? bundles + terminals + terminal : netOn[terminal];
         }
 
+        /** The node's set after the last {@link #join}. */
         private int root(int node) {
             int root = node;
             while (union[root] != root) {
@@ -265,27 +294,8 @@ public final class Planner {
             return root;
         }
 
-        /** Bundles of one group are joined, as far as the last {@link #join} went. */
-        private boolean complete(int[] groupOf) {
-            Arrays.fill(rootOf, UNKNOWN);
-            for (int bundle = 0; bundle < bundles; bundle++) {
-                int root = root(bundle);
-                int before = rootOf[groupOf[bundle]];
-                if (before != UNKNOWN && before != root) {
-                    return false;
-                }
-                rootOf[groupOf[bundle]] = root;
-            }
-            return true;
-        }
-
         private void consider() {
-            join(forwardContacts, terminals);
-            if (!complete(forwardGroup)) {
-                return;
-            }
-            join(reverseContacts, terminals);
-            if (!complete(reverseGroup)) {
+            if (forward.joinsMissing() > 0 || reverse.joinsMissing() > 0) {
                 return;
             }
             bothSeen = true;
@@ -294,7 +304,7 @@ public final class Planner {
                     return;
                 }
             }
-            join(offContacts, terminals);
+            join(offContacts);
             if (!deadInOff()) {
                 return;
             }

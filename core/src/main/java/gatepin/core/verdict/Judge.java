@@ -45,6 +45,7 @@ final class Judge {
     private final WiredMotor stiff;
     private final RatedPoint rated;
     private final UsualCurrents usual;
+    private final CoilRoles roles;
     private final Map<HandlePosition, InPosition> solved = new EnumMap<>(HandlePosition.class);
     private final List<Verdict> verdicts = new ArrayList<>();
 
@@ -52,6 +53,7 @@ final class Judge {
         this.wired = wired;
         this.rated = rated;
         this.usual = new UsualCurrents(wired);
+        this.roles = new CoilRoles(wired.motor());
         this.stiff = new WiredMotor(
                 wired.motor(), wired.chart(), wired.supply(), Feeder.STIFF, wired.wires(), wired.outside());
         for (HandlePosition position : Analysis.positionsOf(wired)) {
@@ -147,37 +149,12 @@ final class Judge {
 
     /** The coils that serve as run or as start winding in a position. */
     private List<Coil> coils(Circuit circuit, HandlePosition position) {
-        return coils(exchanged(position) ? (circuit == Circuit.RUN ? Circuit.START : Circuit.RUN) : circuit);
-    }
-
-    /** Of two windings that are alike, the one straight on the lines is the run winding, whatever its name. */
-    private boolean exchanged(HandlePosition position) {
-        if (coils(Circuit.RUN).size() != 1
-                || coils(Circuit.START).size() != 1
-                || wired.motor().has(Kind.START_SWITCH)) {
-            return false;
-        }
-        Coil run = coils(Circuit.RUN).get(0);
-        Coil start = coils(Circuit.START).get(0);
-        return run.turns() == start.turns()
-                && run.ohms() == start.ohms()
-                && isAcrossTheLine(start, position)
-                && !isAcrossTheLine(run, position);
-    }
-
-    private boolean isAcrossTheLine(Coil coil, HandlePosition position) {
-        Nodes nodes = in(position).standstill().nodes();
-        return (nodes.same(coil.like(), Terminal.L1) && nodes.same(coil.other(), Terminal.L2))
-                || (nodes.same(coil.like(), Terminal.L2) && nodes.same(coil.other(), Terminal.L1));
+        return roles.coils(circuit, in(position).standstill().nodes());
     }
 
     /** What a coil carries at standstill where it is wired as it should be, A. */
     private double usualAmps(Coil coil, HandlePosition position) {
-        return usual.amps(
-                exchanged(position)
-                        ? coils(coil.circuit() == Circuit.RUN ? Circuit.START : Circuit.RUN)
-                                .get(0)
-                        : coil);
+        return usual.amps(roles.like(coil, in(position).standstill().nodes()));
     }
 
     private static List<Terminal> ends(Coil coil) {

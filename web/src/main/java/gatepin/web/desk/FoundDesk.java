@@ -28,10 +28,6 @@ public class FoundDesk {
         this.changes = changes;
     }
 
-    private JobFile file(long jobId) {
-        return desk.open(jobId).orElseThrow(() -> new IllegalArgumentException("there is no job " + jobId));
-    }
-
     @Transactional(readOnly = true)
     public int version(long jobId) {
         return found.version(jobId);
@@ -43,7 +39,7 @@ public class FoundDesk {
      * @throws StaleEdit when somebody saved them after {@code version}
      */
     public List<Drop> save(long jobId, int version, FoundRecord record) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         found.save(jobId, version, record);
         if (before.found().equals(record)) {
             return List.of();
@@ -68,7 +64,7 @@ public class FoundDesk {
     }
 
     public void addPhoto(long jobId, byte[] jpeg, int width, int height) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         found.addPhoto(jobId, jpeg, width, height);
         changes.note(before.job(), Kind.SAVED, "Photo of the wires as found added.");
     }

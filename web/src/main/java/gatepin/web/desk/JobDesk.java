@@ -14,11 +14,8 @@ import gatepin.core.job.Lane.Pin;
 import gatepin.core.machine.Leads;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.WorkingOrder;
-import gatepin.core.plate.CodeLetter;
-import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
-import gatepin.core.plate.VoltageRange;
 import gatepin.web.store.FoundStore;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
@@ -43,7 +40,6 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -100,6 +96,16 @@ public class JobDesk {
         return jobs.job(jobId).map(this::load);
     }
 
+    /**
+     * Everything known of a job.
+     *
+     * @throws IllegalArgumentException when there is no such job
+     */
+    @Transactional(readOnly = true)
+    public JobFile file(long jobId) {
+        return load(job(jobId));
+    }
+
     /** Everything known of all jobs, for the yard. */
     @Transactional(readOnly = true)
     public List<JobFile> yard() {
@@ -117,7 +123,7 @@ public class JobDesk {
                 rotations.plan(job.id()),
                 motor,
                 ratings,
-                PlateReader.read(typed(motor, ratings)).value(),
+                PlateReader.read(PlateFields.of(motor, ratings)).value(),
                 motors.leads(job.motorId()),
                 job.volts().flatMap(v -> motors.column(job.motorId(), v)),
                 jobs.run(job.id()),
@@ -126,44 +132,6 @@ public class JobDesk {
                 pins.lane(job.id()),
                 Optional.empty());
         return file.withDanger(engine.danger(file));
-    }
-
-    /** A stored plate in the fields it was typed into. */
-    public static PlateReader.Typed typed(Motor motor, List<Rating> ratings) {
-        List<Rating> lower = ratings.stream()
-                .filter(r -> VoltageRange.same(r.volts(), ratings.get(0).volts()))
-                .toList();
-        List<Rating> higher = ratings.subList(lower.size(), ratings.size());
-        return new PlateReader.Typed(
-                motor.output(),
-                motor.outputUnit(),
-                volts(lower),
-                amps(lower),
-                volts(higher),
-                amps(higher),
-                motor.hertz() == 0 ? "" : "" + motor.hertz(),
-                motor.rpm() == 0 ? "" : "" + motor.rpm(),
-                motor.extras().family().map(MotorFamily::key).orElse(""),
-                motor.extras().code().map(CodeLetter::name).orElse(""),
-                plain(motor.extras().startMicrofarads().map(BigDecimal::valueOf)),
-                plain(motor.extras().runMicrofarads().map(BigDecimal::valueOf)),
-                motor.extras().text());
-    }
-
-    private static String volts(List<Rating> range) {
-        return range.stream().map(r -> "" + r.volts()).collect(Collectors.joining("-"));
-    }
-
-    private static String amps(List<Rating> range) {
-        return range.stream()
-                .map(Rating::amps)
-                .flatMap(Optional::stream)
-                .map(a -> plain(Optional.of(a)))
-                .collect(Collectors.joining("-"));
-    }
-
-    private static String plain(Optional<BigDecimal> number) {
-        return number.map(a -> a.stripTrailingZeros().toPlainString()).orElse("");
     }
 
     /** Opens a job for a new machine; gives its id, or what is wrong with the name. */

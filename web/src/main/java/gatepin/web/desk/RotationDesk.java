@@ -37,7 +37,7 @@ public class RotationDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public List<Drop> save(long jobId, int version, RotationPlan plan) {
-        JobFile before = desk.open(jobId).orElseThrow(() -> new IllegalArgumentException("there is no job " + jobId));
+        JobFile before = desk.file(jobId);
         rotations.save(jobId, version, plan);
         if (before.rotation().equals(Optional.of(plan))) {
             return List.of();

@@ -30,10 +30,6 @@ public class SafeDesk {
         this.changes = changes;
     }
 
-    private JobFile file(long jobId) {
-        return desk.open(jobId).orElseThrow(() -> new IllegalArgumentException("there is no job " + jobId));
-    }
-
     /** The capacitors written down for a job. */
     @Transactional(readOnly = true)
     public List<CapacitorCheck> capacitors(long jobId) {
@@ -42,7 +38,7 @@ public class SafeDesk {
 
     /** Saves the lock-out. What is saved again unchanged drops no pin. */
     public List<Drop> save(long jobId, SafeRecord record) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         safe.save(jobId, record);
         if (before.safe().equals(Optional.of(record))) {
             return List.of();
@@ -63,7 +59,7 @@ public class SafeDesk {
 
     /** Adds a capacitor; gives false when there is one of that name. */
     public boolean add(long jobId, CapacitorCheck capacitor) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         if (!safe.add(jobId, capacitor)) {
             return false;
         }
@@ -82,14 +78,14 @@ public class SafeDesk {
 
     /** Takes a capacitor off the list. */
     public void remove(long jobId, String name) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         safe.remove(jobId, name);
         changes.note(before.job(), Kind.SAVED, "Capacitor taken off the list: " + name + ".");
     }
 
     /** Adds what was measured across a capacitor. One that is charged drops the pin. */
     public void measured(long jobId, String name, double volts, String how) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         if (!safe.measured(jobId, name, volts, how, shops.ownerOf(before.job().shopId()))) {
             return;
         }

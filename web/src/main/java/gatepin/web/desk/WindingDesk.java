@@ -43,29 +43,25 @@ public class WindingDesk {
         this.changes = changes;
     }
 
-    private JobFile file(long jobId) {
-        return desk.open(jobId).orElseThrow(() -> new IllegalArgumentException("there is no job " + jobId));
-    }
-
     @Transactional(readOnly = true)
     public List<PadLead> pad(long jobId) {
-        return windings.pad(file(jobId).motor().id());
+        return windings.pad(desk.file(jobId).motor().id());
     }
 
     @Transactional(readOnly = true)
     public List<Taken> readings(long jobId) {
-        return windings.readings(file(jobId).motor().id());
+        return windings.readings(desk.file(jobId).motor().id());
     }
 
     /** Whether the motor is a demo motor that the simulated meter can be held on. */
     @Transactional(readOnly = true)
     public boolean hasSimulatedMeter(long jobId) {
-        return windings.hidden(file(jobId).motor().id()).isPresent();
+        return windings.hidden(desk.file(jobId).motor().id()).isPresent();
     }
 
     /** Writes down the leads that are to be measured. */
     public List<Drop> setPad(long jobId, List<PadLead> leads) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         if (windings.pad(before.motor().id()).equals(leads)) {
             return List.of();
         }
@@ -80,7 +76,7 @@ public class WindingDesk {
 
     /** Adds a reading. Nothing is ever taken away: a later one between the same points corrects it. */
     public List<Drop> add(long jobId, MeterReading reading) {
-        return take(file(jobId), reading, false);
+        return take(desk.file(jobId), reading, false);
     }
 
     private List<Drop> take(JobFile before, MeterReading reading, boolean simulated) {
@@ -100,7 +96,7 @@ public class WindingDesk {
 
     /** Holds the simulated meter's probes on two leads of a demo motor; empty for a real motor. */
     public Optional<MeterReading> probe(long jobId, String a, String b, StartSwitch startSwitch) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         Optional<HiddenMotor> hidden = windings.hidden(before.motor().id());
         Optional<MeterReading> reading = hidden.map(h -> new SimulatedMeter(
                         h, MeterError.USUAL, SIMULATED_ZERO, before.motor().id())
@@ -111,13 +107,13 @@ public class WindingDesk {
 
     /** Gives a demo motor its inside, for the simulated meter. */
     public void hide(long jobId, List<HiddenMotor.Way> ways) {
-        windings.hide(file(jobId).motor().id(), ways);
+        windings.hide(desk.file(jobId).motor().id(), ways);
     }
 
     /** Saves what is said of the windings beside the readings. */
     public List<Drop> say(
             long jobId, boolean marksTrusted, Optional<Boolean> dualVoltage, Optional<Boolean> turnSecondHalf) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         WindingRecord old = before.windings();
         windings.say(before.motor().id(), marksTrusted, dualVoltage, turnSecondHalf);
         if (old.marksTrusted() == marksTrusted
@@ -139,12 +135,12 @@ public class WindingDesk {
 
     /** Writes into the log a step of a guided work on the motor. */
     public void note(long jobId, String words) {
-        changes.note(file(jobId).job(), Kind.SAVED, words);
+        changes.note(desk.file(jobId).job(), Kind.SAVED, words);
     }
 
     /** Marks the motor's leads: from now on they are its leads. */
     public List<Drop> useMarks(long jobId, Leads leads) {
-        JobFile before = file(jobId);
+        JobFile before = desk.file(jobId);
         if (before.leads().equals(leads)) {
             return List.of();
         }

@@ -11,6 +11,7 @@ import gatepin.core.plate.PlateText;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
+import gatepin.web.desk.PlateFields;
 import gatepin.web.photo.PhotoReader;
 import gatepin.web.store.StaleEdit;
 import java.io.IOException;
@@ -86,7 +87,7 @@ class PlateController {
     String show(@PathVariable long id, @RequestParam(required = false) @Nullable String tooLarge, Model model) {
         JobFile file = pages.file(id);
         TooLarge.say(tooLarge != null, model);
-        model.addAttribute("typed", JobDesk.typed(file.motor(), file.ratings()));
+        model.addAttribute("typed", PlateFields.of(file.motor(), file.ratings()));
         return page(model, file);
     }
 
@@ -121,7 +122,7 @@ class PlateController {
         Reading<PhotoReader.Photo> read = PhotoReader.read(photo.getBytes());
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            model.addAttribute("typed", JobDesk.typed(file.motor(), file.ratings()));
+            model.addAttribute("typed", PlateFields.of(file.motor(), file.ratings()));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         PhotoReader.Photo kept = read.value().orElseThrow();
@@ -176,7 +177,7 @@ class PlateController {
             return Saved.redirect(id, Gate.PLATE, drops);
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
-            model.addAttribute("conflict", Conflict.plate(form.typed(), JobDesk.typed(now.motor(), now.ratings())));
+            model.addAttribute("conflict", Conflict.plate(form.typed(), PlateFields.of(now.motor(), now.ratings())));
             return again(id, form, model, HttpStatus.CONFLICT);
         }
     }

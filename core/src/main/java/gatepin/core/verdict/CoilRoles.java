@@ -1,0 +1,48 @@
+package gatepin.core.verdict;
+
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Circuit;
+import java.util.List;
+
+/**
+ * Which coils serve as run and which as start winding. Of two windings that are alike, the one straight on the lines is the
+ * run winding, whatever its name: so a three-lead PSC motor reverses (common practice).
+ *
+ * @param motor the motor
+ */
+record CoilRoles(Motor motor) {
+    /** The coils that serve a circuit where terminals are joined like this. */
+    List<Coil> coils(Circuit circuit, Nodes nodes) {
+        return motor.coils(areExchanged(nodes) ? other(circuit) : circuit);
+    }
+
+    /** The coil by whose name this one serves: itself, or its twin where the two have changed roles. */
+    Coil like(Coil coil, Nodes nodes) {
+        return areExchanged(nodes) ? motor.coils(other(coil.circuit())).get(0) : coil;
+    }
+
+    private static Circuit other(Circuit circuit) {
+        return circuit == Circuit.RUN ? Circuit.START : Circuit.RUN;
+    }
+
+    private boolean areExchanged(Nodes nodes) {
+        List<Coil> run = motor.coils(Circuit.RUN);
+        List<Coil> start = motor.coils(Circuit.START);
+        return run.size() == 1
+                && start.size() == 1
+                && !motor.has(Kind.START_SWITCH)
+                && run.get(0).turns() == start.get(0).turns()
+                && run.get(0).ohms() == start.get(0).ohms()
+                && isAcrossTheLine(start.get(0), nodes)
+                && !isAcrossTheLine(run.get(0), nodes);
+    }
+
+    private static boolean isAcrossTheLine(Coil coil, Nodes nodes) {
+        return (nodes.same(coil.like(), Terminal.L1) && nodes.same(coil.other(), Terminal.L2))
+                || (nodes.same(coil.like(), Terminal.L2) && nodes.same(coil.other(), Terminal.L1));
+    }
+}
