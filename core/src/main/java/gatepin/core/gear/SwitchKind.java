@@ -20,8 +20,10 @@ import java.util.Set;
  * @param hint how to know it
  * @param rows the terminals as seen on the face, top to bottom, left to right
  * @param chart which contacts close in each position
+ * @param springReturn the handle springs back to OFF
  */
-public record SwitchKind(String key, String name, String hint, List<List<Terminal>> rows, ContactChart chart) {
+public record SwitchKind(
+        String key, String name, String hint, List<List<Terminal>> rows, ContactChart chart, boolean springReturn) {
     /** Six terminals in three rows; the upper four cross over, the lower pair makes and breaks. */
     public static final SwitchKind CROSS_CORNER_DRUM = of(
             "cross-corner-drum",
@@ -49,8 +51,27 @@ public record SwitchKind(String key, String name, String hint, List<List<Termina
             "3-1 4-2",
             "3-5 4-6");
 
+    /** Three-pole double-throw toggle with a centre-off; the commons are in the middle row. */
+    public static final SwitchKind TPDT_CENTRE_OFF = of(
+            "tpdt-centre-off",
+            "3PDT toggle, centre off",
+            "Nine terminals, the commons in the middle row.",
+            List.of("1 2 3", "4 5 6", "7 8 9"),
+            "4-1 5-2 6-3",
+            "4-7 5-8 6-9");
+
+    /** The cross-corner drum whose handle springs back. */
+    public static final SwitchKind SPRING_DRUM = new SwitchKind(
+            "cross-corner-drum-spring",
+            "Cross-corner drum, spring return",
+            "As the cross-corner drum, but the handle springs back to the middle.",
+            CROSS_CORNER_DRUM.rows,
+            CROSS_CORNER_DRUM.chart,
+            true);
+
     /** The kinds known so far, in the order they are offered. */
-    public static final List<SwitchKind> ALL = List.of(CROSS_CORNER_DRUM, CENTRE_SWAP_DRUM, DPDT_CENTRE_OFF);
+    public static final List<SwitchKind> ALL =
+            List.of(CROSS_CORNER_DRUM, CENTRE_SWAP_DRUM, DPDT_CENTRE_OFF, TPDT_CENTRE_OFF, SPRING_DRUM);
 
     public SwitchKind {
         rows = rows.stream().map(List::copyOf).toList();
@@ -65,7 +86,7 @@ public record SwitchKind(String key, String name, String hint, List<List<Termina
         closed.put(HandlePosition.FORWARD, contacts(forward));
         closed.put(HandlePosition.REVERSE, contacts(reverse));
         List<Terminal> terminals = face.stream().flatMap(List::stream).toList();
-        return new SwitchKind(key, name, hint, face, new ContactChart(terminals, closed));
+        return new SwitchKind(key, name, hint, face, new ContactChart(terminals, closed), false);
     }
 
     private static Set<Contact> contacts(String pairs) {
@@ -75,6 +96,13 @@ public record SwitchKind(String key, String name, String hint, List<List<Termina
             contacts.add(Contact.between(ends[0], ends[1]));
         }
         return contacts;
+    }
+
+    /** Every contact lies within one column of the face, as in a toggle: wires may pass between the columns. */
+    public boolean hasColumnsApart() {
+        Map<Terminal, int[]> places = places();
+        return chart.contacts().stream()
+                .allMatch(c -> places.getOrDefault(c.a(), new int[2])[1] == places.getOrDefault(c.b(), new int[2])[1]);
     }
 
     /** Every terminal with its row and column on the face, counted from 0. */

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param connectionDanger what the engine finds dangerous in that connection, as a sentence without its full stop
  * @param supplyKnown the way from the panel and the plug are written down
  * @param switchChosen a reversing switch is chosen
+ * @param switchObjection why the switch must not carry the motor, as a sentence without its full stop
  * @param planChosen a wiring plan is chosen
  * @param wiresLeft wires of the plan that are not made yet
  */
@@ -33,6 +34,7 @@ public record Evidence(
         Optional<String> connectionDanger,
         boolean supplyKnown,
         boolean switchChosen,
+        Optional<String> switchObjection,
         boolean planChosen,
         int wiresLeft) {
 
@@ -64,6 +66,9 @@ public record Evidence(
             case SWITCH ->
                 first(
                         lacking(switchChosen, "Choose the reversing switch."),
+                        lacking(
+                                switchObjection.isEmpty(),
+                                "The switch is not for this motor. " + switchObjection.orElse("") + "."),
                         lacking(planChosen, "No wiring plan is chosen yet."));
             case WIRE ->
                 first(

@@ -187,9 +187,29 @@ public record MotorValues(
                 ohms,
                 startLeakageOhms() * halves,
                 ratedVolts,
-                hasEqualWindings()
-                        ? Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / halves)
-                        : Copper.joulesPerKelvinForStarting(ohms, startAmpsAtStandstill() / halves));
+                startJoulesPerKelvin(ohms, halves));
+    }
+
+    /** A start winding that is switched out is laid out to start only, one that stays in with its capacitor for its current. */
+    private double startJoulesPerKelvin(double ohms, int halves) {
+        double toStart = Copper.joulesPerKelvinForStarting(
+                ohms, startAmpsAtStandstill(startMicrofarads + runMicrofarads) / halves);
+        if (!family.hasRunCapacitor()) {
+            return toStart;
+        }
+        double lasting = Copper.joulesPerKelvinForContinuous(
+                ohms, Math.max(startAmpsAtStandstill(runMicrofarads), runCapacitorAmps()) / halves);
+        double asMain = hasEqualWindings() ? Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / halves) : 0;
+        return Math.max(asMain, family.hasStartSwitch() ? Math.max(toStart, lasting) : lasting);
+    }
+
+    /**
+     * What the run capacitor passes at speed, A: with main and auxiliary winding in quadrature it lies at V √(1 + a²), a being
+     * the ratio of turns (any textbook of electric machinery).
+     */
+    private double runCapacitorAmps() {
+        double volts = ratedVolts * Math.hypot(1, startTurns);
+        return 2 * Math.PI * rotor.ratedHertz() * runMicrofarads * 1e-6 * volts;
     }
 
     private void addStart(
@@ -220,12 +240,11 @@ public record MotorValues(
         return new Capacitor(name, a, b, microfarads, loss * reactance);
     }
 
-    /** What the start winding carries at standstill on its rated voltage, A; what its copper was laid out for. */
-    private double startAmpsAtStandstill() {
+    /** What the start winding carries at standstill on its rated voltage through a capacitor, A; 0 µF for none. */
+    private double startAmpsAtStandstill(double microfarads) {
         org.hipparchus.complex.Complex impedance = rotor.fieldImpedance(1, rotor.ratedHertz())
                 .multiply(startTurns * startTurns)
                 .add(new org.hipparchus.complex.Complex(startOhms, startLeakageOhms()));
-        double microfarads = startMicrofarads + runMicrofarads;
         if (microfarads > 0) {
             impedance = impedance.subtract(
                     new org.hipparchus.complex.Complex(0, 1e6 / (2 * Math.PI * rotor.ratedHertz() * microfarads)));

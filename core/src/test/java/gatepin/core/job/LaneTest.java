@@ -40,6 +40,7 @@ class LaneTest {
                 danger,
                 later,
                 later,
+                Optional.empty(),
                 later,
                 wiresLeft);
     }
@@ -98,6 +99,7 @@ class LaneTest {
                 Optional.empty(),
                 false,
                 false,
+                Optional.empty(),
                 false,
                 0);
         Evidence twoWiresLeft = evidence(true, true, Optional.empty(), true, 2);

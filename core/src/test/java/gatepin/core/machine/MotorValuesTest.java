@@ -64,6 +64,10 @@ class MotorValuesTest {
         Motor first = of(family).motor(leads("P1 P2 T1 T2 T3 T4 T5 T8"));
 
         assertThat(of(family).like(first)).isEqualTo(first);
+        Motor outside = of(family).motor(leads("T1 T4 T5 T8 C1 C2"));
+        assertThat(of(family).like(outside))
+                .as("its capacitor has leads of its own")
+                .isEqualTo(outside);
         Motor stuck = first.with(Kind.START_SWITCH, Health.STUCK_OPEN);
         assertThat(of(family).like(stuck)).as("its contacts stay as they are").isEqualTo(stuck);
     }

@@ -79,6 +79,17 @@ class PlannerTest {
     }
 
     @Test
+    @DisplayName("a third pole breaks a line: what a two-pole toggle cannot do, a three-pole one can (common practice)")
+    void aThreePoleToggleReversesAndDisconnects() {
+        for (SampleMotors motor : SampleMotors.ALL) {
+            PlanResult result = Planner.search(motor.on(SwitchKind.TPDT_CENTRE_OFF));
+
+            assertThat(result.plans()).as(motor.toString()).isNotEmpty();
+            assertThat(result.plans().get(0).cost().hotLinesUnbroken()).isLessThanOrEqualTo(1);
+        }
+    }
+
+    @Test
     void aTwoPoleToggleCannotReverseAndAlsoDisconnectASixLeadMotor() {
         PlanResult result = Planner.search(SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.DPDT_CENTRE_OFF));
 

@@ -106,6 +106,31 @@ class ConnectionCheckTest {
         assertThat(leads(key).find("P1").orElseThrow().ends()).hasSize(2);
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1/8 HP 115 V 2.1 A 60 HZ 1650 RPM PSC RUN CAP 10 MFD",
+                "1/2 HP 115 V 6.2 A 60 HZ 1625 RPM PSC RUN CAP 30 MFD",
+                "0.25 kW 230 V 1.9 A 50 HZ 1380 RPM PSC RUN CAP 10 MFD",
+                "1 HP 115 V 12 A 60 HZ 1725 RPM CAP START CAP RUN START CAP 300 MFD RUN CAP 35 MFD"
+            })
+    void aStartWindingThatStaysInWithItsRunCapacitorLasts(String plateText) {
+        var plate = PlateReader.read(PlateText.read(plateText).fields()).value().orElseThrow();
+        PlateFit.Given given = PlateFit.Given.of(plate, 1);
+        Leads leads = leads("psc-colours");
+        int volts = plate.ratings().get(0).volts();
+
+        ConnectionCheck check = ConnectionCheck.of(
+                connection("psc-colours", 115),
+                leads,
+                PlateFit.fit(given).value().orElseThrow().values().motor(leads),
+                new RatedPoint(plate.slip(), given.ratedNm()),
+                new Supply(volts, plate.hertz(), Supply.Kind.HOT_AND_NEUTRAL),
+                Feeder.STIFF);
+
+        assertThat(check.danger()).isEmpty();
+    }
+
     @Test
     void aThreeLeadMotorWithEqualWindingsReversesByMovingTheLineToTheOtherEndOfItsCapacitor() {
         PlateFit.Given given = PlateFit.Given.of(

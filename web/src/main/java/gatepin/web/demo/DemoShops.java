@@ -127,7 +127,7 @@ public class DemoShops implements ApplicationRunner {
         desk.pull(scratter, Gate.ROTATION, "");
         JobFile file = desk.open(scratter).orElseThrow();
         desk.chooseSwitch(
-                scratter, file.job().version(), switches.devices(orchard).get(0).id());
+                scratter, file.job().version(), switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
         job(
                 orchard,
                 "Honey extractor",

@@ -291,12 +291,12 @@ public class JobDesk {
      * @throws StaleEdit when somebody saved the job after {@code version}
      * @throws IllegalArgumentException when the shop has no such switch
      */
-    public List<Drop> chooseSwitch(long jobId, int version, long switchId) {
+    public List<Drop> chooseSwitch(long jobId, int version, long switchId, String rating) {
         JobFile before = load(job(jobId));
         if (switches.devices(before.job().shopId()).stream().noneMatch(d -> d.id() == switchId)) {
             throw new IllegalArgumentException("this shop has no switch " + switchId);
         }
-        jobs.setSwitch(jobId, version, switchId);
+        jobs.setSwitch(jobId, version, switchId, rating.strip());
         if (before.job().switchId().equals(Optional.of(switchId))) {
             return List.of();
         }

@@ -4,6 +4,7 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wiring;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.gear.SwitchRating;
 import gatepin.core.job.Evidence;
 import gatepin.core.job.Lane;
 import gatepin.core.machine.Leads;
@@ -82,8 +83,16 @@ public record JobFile(
                 connectionDanger,
                 run.isPresent(),
                 gear.isPresent(),
+                switchObjection(),
                 plan.isPresent(),
                 plan.map(p -> p.wires().size() - (int) p.made()).orElse(0));
+    }
+
+    /** Why the switch must not carry the motor, by what is stamped on it; empty where nothing speaks against it. */
+    public Optional<String> switchObjection() {
+        return plate.flatMap(p -> job.volts()
+                .flatMap(v ->
+                        SwitchRating.read(job.switchRating()).objection(p.ratedOutputWatts() / Plate.WATTS_PER_HP, v)));
     }
 
     /** The supply chosen for the job; empty until its voltage is. */

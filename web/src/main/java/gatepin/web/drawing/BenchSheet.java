@@ -85,7 +85,7 @@ final class BenchSheet {
             face(
                     sheet,
                     kind,
-                    25,
+                    columns(kind) > 2 ? 21 : 25,
                     8,
                     5,
                     Math.min(5, (rows - 10) / Math.max(1, kind.rows().size() - 1)));
@@ -160,7 +160,7 @@ final class BenchSheet {
             int bottom = top + switchHeight - 2;
             sheet.box("switch", 1, top, 24, switchHeight, kind.name().toUpperCase(java.util.Locale.ROOT), bottom);
             sheet.router.block(1, bottom + 1, 1 + kind.name().length() * 5 / 8, bottom + 1);
-            face(sheet, kind, 10, top + 5, 6, 4);
+            face(sheet, kind, columns(kind) > 2 ? 7 : 10, top + 5, 6, 4);
             sheet.tag(Terminal.SWITCH_FRAME, "ground", 23, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
             sheet.spots.computeIfPresent(
                     Terminal.SWITCH_FRAME,
@@ -209,14 +209,22 @@ final class BenchSheet {
     /** The switch's face. Wires come to a stud from outside only: its inside belongs to the contacts. */
     private static void face(Sheet sheet, SwitchKind kind, int left, int top, int columnPitch, int rowPitch) {
         int rows = kind.rows().size();
-        int columns = kind.rows().stream().mapToInt(List::size).max().orElse(1);
-        sheet.router.block(left, top, left + columnPitch * (columns - 1), top + rowPitch * (rows - 1));
+        int columns = columns(kind);
+        boolean apart = kind.hasColumnsApart();
+        if (apart) {
+            for (int column = 0; column < columns; column++) {
+                int x = left + columnPitch * column;
+                sheet.router.block(x, top, x, top + rowPitch * (rows - 1));
+            }
+        } else {
+            sheet.router.block(left, top, left + columnPitch * (columns - 1), top + rowPitch * (rows - 1));
+        }
         kind.places().forEach((terminal, place) -> {
             List<Heading> open = new ArrayList<>();
-            if (place[1] == 0) {
+            if (place[1] == 0 || apart) {
                 open.add(Heading.WEST);
             }
-            if (place[1] == columns - 1) {
+            if (place[1] == columns - 1 || apart) {
                 open.add(Heading.EAST);
             }
             if (place[0] == 0) {
@@ -227,6 +235,10 @@ final class BenchSheet {
             }
             sheet.stud(terminal, left + columnPitch * place[1], top + rowPitch * place[0], open);
         });
+    }
+
+    private static int columns(SwitchKind kind) {
+        return kind.rows().stream().mapToInt(List::size).max().orElse(1);
     }
 
     private String name(Terminal line) {

@@ -5,9 +5,12 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.web.desk.JobFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -18,6 +21,22 @@ final class PlanWords {
             "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
 
     private PlanWords() {}
+
+    /** Whether the switch itself is for this motor and this machine. */
+    static List<Finding> gear(JobFile file, SwitchKind gear) {
+        List<Finding> findings = new ArrayList<>();
+        file.switchObjection()
+                .ifPresent(o -> findings.add(Finding.bad(
+                        "The switch is not for this motor",
+                        o + ". Its horsepower at the voltage must cover the motor's.")));
+        boolean momentary = file.rotation().map(RotationPlan::momentary).orElse(false);
+        if (momentary && !gear.springReturn()) {
+            findings.add(Finding.bad(
+                    "This handle stays where it is put",
+                    "The machine needs one that springs back to OFF: it must not go on when the hand lets go."));
+        }
+        return findings;
+    }
 
     static String name(PlanCost cost) {
         String conductors = count(cost.conductors(), "conductor");

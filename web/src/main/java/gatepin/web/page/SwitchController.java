@@ -29,6 +29,8 @@ import org.springframework.web.servlet.ModelAndView;
 /** The Switch gate: choose the switch, see the plans, take one. */
 @Controller
 class SwitchController {
+    private static final int MOST_RATING = 120;
+
     private final JobDesk desk;
     private final JobPages pages;
     private final SwitchStore switches;
@@ -53,6 +55,7 @@ class SwitchController {
         pages.fill(model, file, Gate.SWITCH);
         model.addAttribute("devices", switches.devices(file.job().shopId()));
         model.addAttribute("changing", file.gear().isEmpty());
+        model.asMap().putIfAbsent("rating", file.job().switchRating());
         Optional<PlanResult> result = file.plans();
         if (result.isEmpty()) {
             return "switch";
@@ -83,6 +86,7 @@ class SwitchController {
         Optional<OnBench> bench = engine.bench(file, plan.wiring());
         Optional<Findings> found = bench.map(b -> Findings.of(b.analysis()));
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
+        findings.addAll(0, PlanWords.gear(file, gear));
         RotationWords.handle(file).ifPresent(findings::add);
         if (found.isPresent()) {
             findings.add(PlanWords.effort(plan));
@@ -129,15 +133,21 @@ class SwitchController {
     ModelAndView choose(
             @PathVariable long id,
             @RequestParam(defaultValue = "0") long device,
+            @RequestParam(defaultValue = "") String rating,
             @RequestParam(defaultValue = "-1") int version,
             Model model) {
         JobFile file = pages.file(id);
+        if (rating.strip().length() > MOST_RATING) {
+            model.addAttribute("rating", rating);
+            model.addAttribute("wrong", java.util.Map.of("rating", "Use at most " + MOST_RATING + " letters."));
+            return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
         if (switches.devices(file.job().shopId()).stream().noneMatch(d -> d.id() == device)) {
             model.addAttribute("wrong", java.util.Map.of("device", "Choose one of the switches listed."));
             return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
-            List<Drop> drops = desk.chooseSwitch(id, version, device);
+            List<Drop> drops = desk.chooseSwitch(id, version, device, rating);
             return Saved.redirect(id, Gate.SWITCH, drops);
         } catch (StaleEdit stale) {
             return stale(id, model);

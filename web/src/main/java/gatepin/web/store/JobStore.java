@@ -13,7 +13,8 @@ import org.springframework.stereotype.Repository;
 public class JobStore {
     private static final String SELECT = """
             select job.id, job.shop_id, machine.name as machine, machine.note, shop.name as shop, shop.region,
-                   motor.id as motor_id, job.volts, job.supply_kind, job.switch_id, job.plan_id, job.version
+                   motor.id as motor_id, job.volts, job.supply_kind, job.switch_id, job.switch_rating,
+                   job.plan_id, job.version
             from job
             join machine on machine.id = job.machine_id
             join motor on motor.machine_id = machine.id
@@ -38,6 +39,7 @@ public class JobStore {
             Optional<Integer> volts,
             Supply.Kind supplyKind,
             Optional<Long> switchId,
+            String switchRating,
             Optional<Long> planId,
             int version) {}
 
@@ -69,6 +71,7 @@ public class JobStore {
                 knownVolts,
                 Supply.Kind.valueOf(row.getString("supply_kind")),
                 optionalLong(row, "switch_id"),
+                row.getString("switch_rating"),
                 optionalLong(row, "plan_id"),
                 row.getInt("version"));
     }
@@ -147,14 +150,15 @@ public class JobStore {
     }
 
     /**
-     * Sets the switch.
+     * Sets the switch and what is stamped on it.
      *
      * @throws StaleEdit when the job is no longer at {@code version}
      */
-    public void setSwitch(long jobId, int version, long switchId) {
-        expectOne(jdbc.sql("update job set switch_id = :switch, version = version + 1"
+    public void setSwitch(long jobId, int version, long switchId, String rating) {
+        expectOne(jdbc.sql("update job set switch_id = :switch, switch_rating = :rating, version = version + 1"
                         + " where id = :id and version = :version")
                 .param("switch", switchId)
+                .param("rating", rating)
                 .param("id", jobId)
                 .param("version", version)
                 .update());

@@ -26,22 +26,24 @@ public class SwitchStore {
     }
 
     /** A switch on the shop's shelf. */
-    public record Device(long id, String kind, String name, String hint) {}
+    public record Device(long id, String kind, String name, String hint, boolean springReturn) {}
 
     public List<Device> devices(long shopId) {
-        return jdbc.sql("select id, kind, name, hint from switch_device where shop_id = :shop order by id")
+        return jdbc.sql(
+                        "select id, kind, name, hint, spring_return from switch_device where shop_id = :shop order by id")
                 .param("shop", shopId)
                 .query(Device.class)
                 .list();
     }
 
     public long add(long shopId, SwitchKind kind) {
-        long id = ShopStore.insert(
-                jdbc.sql("insert into switch_device (shop_id, kind, name, hint) values (:shop, :kind, :name, :hint)")
-                        .param("shop", shopId)
-                        .param("kind", kind.key())
-                        .param("name", kind.name())
-                        .param("hint", kind.hint()));
+        long id = ShopStore.insert(jdbc.sql("insert into switch_device (shop_id, kind, name, hint, spring_return)"
+                        + " values (:shop, :kind, :name, :hint, :spring)")
+                .param("shop", shopId)
+                .param("kind", kind.key())
+                .param("name", kind.name())
+                .param("hint", kind.hint())
+                .param("spring", kind.springReturn()));
         Map<Terminal, Long> idOf = new HashMap<>();
         kind.places()
                 .forEach((terminal, place) -> idOf.put(
@@ -68,7 +70,7 @@ public class SwitchStore {
 
     /** The switch as the core knows it, built from its stored face and chart. */
     public SwitchKind kind(long switchId) {
-        Device device = jdbc.sql("select id, kind, name, hint from switch_device where id = :id")
+        Device device = jdbc.sql("select id, kind, name, hint, spring_return from switch_device where id = :id")
                 .param("id", switchId)
                 .query(Device.class)
                 .single();
@@ -91,6 +93,12 @@ public class SwitchStore {
         });
         List<List<Terminal>> face = List.copyOf(rows.values());
         List<Terminal> terminals = face.stream().flatMap(List::stream).toList();
-        return new SwitchKind(device.kind(), device.name(), device.hint(), face, new ContactChart(terminals, closed));
+        return new SwitchKind(
+                device.kind(),
+                device.name(),
+                device.hint(),
+                face,
+                new ContactChart(terminals, closed),
+                device.springReturn());
     }
 }

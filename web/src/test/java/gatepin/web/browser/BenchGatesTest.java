@@ -296,4 +296,32 @@ class BenchGatesTest {
         browser.tick("[name='secured']").press("Save the rotation");
         assertThat(browser.text(".ticket-actions")).doesNotContain("Deal with it");
     }
+
+    @Test
+    void aSwitchThatIsRatedTooLowOrStaysWhereItIsPutIsSaidPlainly() {
+        String job = shop.wireListOfASixLeadMotor("Rated machine");
+        browser.go(job + "/rotation").choose("#momentary", "true").press("Save the rotation");
+        browser.go(job + "/switch");
+        browser.press("Switch: Cross-corner drum");
+        browser.type("#rating", "1/2 HP 240 V").press("Use this switch");
+        assertThat(browser.text(".ticket"))
+                .contains(
+                        "The switch is not for this motor",
+                        "rated for 0.50 hp at 230 V; the motor has 0.75 hp",
+                        "This handle stays where it is put");
+        browser.press("Switch: Cross-corner drum");
+        assertThat(browser.one("#rating").getAttribute("value")).isEqualTo("1/2 HP 240 V");
+        browser.type("#rating", "2 HP 240 V");
+        shop.chooseSwitch("spring return");
+        assertThat(browser.text(".ticket"))
+                .contains("FORWARD and REVERSE turn opposite ways")
+                .doesNotContain("not for this motor", "stays where it is put");
+
+        browser.press("Switch: Cross-corner drum");
+        shop.chooseSwitch("3PDT toggle");
+        assertThat(browser.all("svg.bench .stud"))
+                .as("nine studs, on a wide sheet and a tall one")
+                .hasSize(18);
+        assertThat(browser.text(".ticket")).contains("FORWARD and REVERSE turn opposite ways");
+    }
 }

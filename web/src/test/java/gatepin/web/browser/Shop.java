@@ -92,11 +92,12 @@ final class Shop {
 
     Shop chooseSwitch(String name) {
         browser.one("input[name='device']");
-        browser.all("label.plan-choice").stream()
+        var label = browser.all("label.plan-choice").stream()
                 .filter(l -> l.getText().contains(name))
                 .findFirst()
-                .orElseThrow()
-                .click();
+                .orElseThrow();
+        browser.script("arguments[0].scrollIntoView({block: 'center'})", label);
+        label.click();
         browser.press("Use this switch");
         return this;
     }
