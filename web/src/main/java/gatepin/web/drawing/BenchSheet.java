@@ -62,6 +62,8 @@ final class BenchSheet {
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
         sheet.box("motor", 1, 1, 8, rows, "MOTOR BOX");
         sheet.router.block(0, 0, 9, rows + 2);
+        // nothing runs along the upper edge, where half of it would be cut off
+        sheet.router.block(0, 0, width, 0);
         sheet.coilLine = 3 * WIDE_UNIT - 6;
         int y = 4;
         Optional<Lead> before = Optional.empty();

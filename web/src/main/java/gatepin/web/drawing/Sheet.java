@@ -30,6 +30,9 @@ final class Sheet {
         }
     }
 
+    /** How many small letters go beside a mark on a tag; the mark's own are half as wide again. */
+    private static final int LETTERS_ON_A_TAG = 10;
+
     final String shape;
     final int unit;
     final int width;
@@ -100,7 +103,7 @@ final class Sheet {
                 w,
                 h,
                 mark,
-                split ? note : "",
+                split ? ColourCode.fitted(note, LETTERS_ON_A_TAG - mark.length() * 3 / 2) : "",
                 split ? left + 10 : left + w / 2,
                 left + w - 8,
                 top + h / 2 + 6));

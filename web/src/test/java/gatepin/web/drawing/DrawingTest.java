@@ -30,7 +30,8 @@ class DrawingTest {
             {"T1 T2 T3 T4 T5 T8", "230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"},
             {"T1 T2 T3 T4 T5 T8", "115", "T1 T3 T5", "T2 T4 T8", "", "T5 T8"},
             {"P1 P2 T1 T2 T3 T4 T5 T8", "230", "P1", "T4 T5", "P2 T1; T2 T3 T8", "T5 T8"},
-            {"U1 U2 Z1 Z2", "230", "U1 Z1", "U2 Z2", "", "Z1 Z2"}
+            {"U1 U2 Z1 Z2", "230", "U1 Z1", "U2 Z2", "", "Z1 Z2"},
+            {"U1 U2 Z1 Z2", "230", "U1 Z1", "U2 Z2", "", "U1 U2"}
         }) {
             for (SwitchKind kind : SwitchKind.ALL) {
                 Leads leads = Leads.read(Arrays.stream(motor[0].split(" "))
@@ -110,5 +111,18 @@ class DrawingTest {
                         .mapToDouble(Double::parseDouble)
                         .toArray())
                 .toList();
+    }
+
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.CsvSource({
+        "blue, 7, blue",
+        "black/yellow, 7, BK/YE",
+        "Black - yellow, 7, BK/YE",
+        "yellow, 4, YE",
+        "teal with dots, 7, teal/w…"
+    })
+    @org.junit.jupiter.api.DisplayName("two-letter colours by IEC 60757, from memory")
+    void aLongColourIsWrittenShort(String colour, int letters, String fitted) {
+        assertThat(ColourCode.fitted(colour, letters)).isEqualTo(fitted);
     }
 }
