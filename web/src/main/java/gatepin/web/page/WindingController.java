@@ -95,7 +95,8 @@ class WindingController {
                 "celsius", typed.getOrDefault("celsius", last == null ? "20" : WindingWords.plain(last.celsius())));
         model.addAttribute("findings", WindingWords.findings(record, found));
         model.addAttribute(
-                "parts", found.certain().stream().map(WindingWords::part).toList());
+                "parts",
+                found.certain().stream().map(p -> WindingWords.part(p, record)).toList());
         model.addAttribute("open", WindingWords.open(found));
         marks(model, file, record, found);
         model.addAttribute("guides", Guide.values());

@@ -21,8 +21,8 @@ final class WindingWords {
     /** A reading as one line of the record. */
     record Line(String points, String shown, String also) {}
 
-    /** A named part: its leads, and what it is. */
-    record Named(String leads, String words, String look) {}
+    /** A named part: its leads, what it is, and what shows it. */
+    record Named(String leads, String words, String look, String why) {}
 
     static String plain(double number) {
         return String.format(Locale.ROOT, number == Math.rint(number) ? "%.0f" : "%.2f", number);
@@ -47,13 +47,38 @@ final class WindingWords {
                 reading.a() + " – " + reading.b(), WindingFinder.ohms(reading.shownOhms()), String.join(", ", also));
     }
 
-    static Named part(Part part) {
+    static Named part(Part part, WindingRecord record) {
         String look = switch (part.role()) {
             case RUN, RUN_HALF -> "run";
             case START, START_HALF -> "start";
             default -> "other";
         };
-        return new Named(String.join(" – ", part.leads()), part.role().words(), look);
+        String ohms = record.readings().stream()
+                .filter(r -> part.leads().size() == 2
+                        && r.isBetween(part.leads().get(0), part.leads().get(1))
+                        && !r.isOpen())
+                .reduce((one, two) -> two)
+                .map(r -> WindingFinder.ohms(r.ohms()) + ": ")
+                .orElse("");
+        return new Named(
+                String.join(" – ", part.leads()),
+                part.role().words(),
+                look,
+                ohms + part.role().sign());
+    }
+
+    /** Leads on which two windings meet. */
+    private static String common(Arrangement arrangement) {
+        List<Part> windings = arrangement.inOrder().stream()
+                .filter(p -> p.leads().size() == 2)
+                .toList();
+        List<String> common = windings.stream()
+                .flatMap(p -> p.leads().stream())
+                .distinct()
+                .filter(l ->
+                        windings.stream().filter(p -> p.leads().contains(l)).count() > 1)
+                .toList();
+        return common.isEmpty() ? "" : " The common lead is " + String.join(", ", common) + ".";
     }
 
     /** The arrangements that still fit, where there are several. */
@@ -88,7 +113,7 @@ final class WindingWords {
         found.settled()
                 .ifPresent(a -> findings.add(Finding.good(
                         "Settled: " + a.kind().words(),
-                        "No other arrangement known here fits these readings within 1 % and 0.1 Ω.")));
+                        "No other arrangement known here fits these readings within 1 % and 0.1 Ω." + common(a))));
         if (record.marksTrusted()) {
             findings.add(Finding.warn(
                     "The marks are relied on",

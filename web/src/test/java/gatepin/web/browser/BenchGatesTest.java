@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -202,9 +203,12 @@ class BenchGatesTest {
             assertThat(asked++).as("readings taken").isLessThan(13);
             browser.press("Hold the simulated meter on");
         }
-        assertThat(browser.all(".named p").stream().map(WebElement::getText))
+        assertThat(browser.all(".named p").stream()
+                        .map(p -> p.getText().lines().limit(2).collect(Collectors.joining(": "))))
                 .containsExactlyInAnyOrder(
-                        "1 – 4\nhalf of the run winding", "2 – 5\nhalf of the run winding", "3 – 5\nstart winding");
+                        "1 – 4: half of the run winding", "2 – 5: half of the run winding", "3 – 5: start winding");
+        assertThat(browser.text(".named")).contains("Ω: like the other half");
+        assertThat(browser.text(".ticket")).contains("The common lead is 5.");
         assertThat(browser.text(".ticket")).contains("Settled: two run halves and a start winding");
         assertThat(browser.all(".lead-ring .chord.run")).hasSize(2);
         assertThat(browser.all(".lead-ring .chord.start")).hasSize(1);
