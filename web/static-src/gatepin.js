@@ -41,7 +41,7 @@ document.addEventListener('alpine:init', () => {
       this.current = (index + this.steps.length) % this.steps.length;
       const step = this.steps[this.current];
       this.steps.forEach((s, i) => s.setAttribute('aria-current', String(i === this.current)));
-      for (const name of ['from', 'to', 'words', 'number']) {
+      for (const name of ['from', 'to', 'words', 'facts', 'fittings', 'number']) {
         this.$root.querySelectorAll(`[data-show="${name}"]`).forEach((e) => { e.textContent = step.dataset[name]; });
       }
       const made = step.classList.contains('is-made');
@@ -255,6 +255,35 @@ document.addEventListener('alpine:init', () => {
       if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
       if (/^[0-9.,]$/.test(event.key)) { const field = this.list('ohms'); field.focus(); field.value += event.key; event.preventDefault(); }
       if (event.key.toLowerCase() === 'm') { this.$root.querySelector('[data-key="m"]')?.click(); event.preventDefault(); }
+    },
+  }));
+
+  // the face of a switch: two taps choose where the probes are held
+  Alpine.data('probes', () => ({
+    turn: 0,
+    init() { this.draw(); },
+    list(id) { return this.$root.querySelector(`#${id}`); },
+    tap(event) {
+      const name = event.currentTarget.dataset.node;
+      const [a, b] = [this.list('a'), this.list('b')];
+      if (this.turn === 0) {
+        if (b.value === name) b.value = a.value;
+        a.value = name;
+        this.turn = 1;
+      } else if (a.value !== name) {
+        b.value = name;
+        this.turn = 0;
+      }
+      this.draw();
+    },
+    draw() {
+      const chosen = [this.list('a').value, this.list('b').value];
+      this.$root.querySelectorAll('[data-node]').forEach((n) => n.classList.toggle('probed', chosen.includes(n.dataset.node)));
+    },
+    key(event) {
+      if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
+      const button = this.$root.querySelector(`button[data-key="${CSS.escape(event.key.toLowerCase())}"]`);
+      if (button) { button.click(); event.preventDefault(); }
     },
   }));
 

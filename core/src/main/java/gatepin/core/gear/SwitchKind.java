@@ -4,8 +4,11 @@ import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,9 +24,20 @@ import java.util.Set;
  * @param rows the terminals as seen on the face, top to bottom, left to right
  * @param chart which contacts close in each position
  * @param springReturn the handle springs back to OFF
+ * @param hasOff the handle has a place of its own for OFF; without one it can only go straight across
+ * @param links jumpers fitted between terminals that can come out
+ * @param worn terminals of contacts that do not close every time
  */
 public record SwitchKind(
-        String key, String name, String hint, List<List<Terminal>> rows, ContactChart chart, boolean springReturn) {
+        String key,
+        String name,
+        String hint,
+        List<List<Terminal>> rows,
+        ContactChart chart,
+        boolean springReturn,
+        boolean hasOff,
+        Set<Contact> links,
+        Set<Terminal> worn) {
     /** Six terminals in three rows; the upper four cross over, the lower pair makes and breaks. */
     public static final SwitchKind CROSS_CORNER_DRUM = of(
             "cross-corner-drum",
@@ -60,21 +74,116 @@ public record SwitchKind(
             "4-1 5-2 6-3",
             "4-7 5-8 6-9");
 
+    /** Double-pole double-throw toggle that only goes straight across. */
+    public static final SwitchKind DPDT_STRAIGHT_ACROSS = of(
+                    "dpdt-straight-across",
+                    "DPDT toggle, no centre",
+                    "Six terminals, the commons in the middle row; the handle rests on one side or the other.",
+                    List.of("1 2", "3 4", "5 6"),
+                    "3-1 4-2",
+                    "3-5 4-6")
+            .withoutOff();
+
+    /** Four-pole double-throw toggle with a centre-off; the commons are in the middle row. */
+    public static final SwitchKind FOURPDT_CENTRE_OFF = of(
+            "4pdt-centre-off",
+            "4PDT toggle, centre off",
+            "Twelve terminals, the commons in the middle row.",
+            List.of("1 2 3 4", "5 6 7 8", "9 10 11 12"),
+            "5-1 6-2 7-3 8-4",
+            "5-9 6-10 7-11 8-12");
+
     /** The cross-corner drum whose handle springs back. */
-    public static final SwitchKind SPRING_DRUM = new SwitchKind(
+    public static final SwitchKind SPRING_DRUM = CROSS_CORNER_DRUM.sprung(
             "cross-corner-drum-spring",
             "Cross-corner drum, spring return",
-            "As the cross-corner drum, but the handle springs back to the middle.",
-            CROSS_CORNER_DRUM.rows,
-            CROSS_CORNER_DRUM.chart,
-            true);
+            "As the cross-corner drum, but the handle springs back to the middle.");
+
+    /** The three-pole toggle whose handle springs back. */
+    public static final SwitchKind SPRING_TPDT = TPDT_CENTRE_OFF.sprung(
+            "tpdt-spring",
+            "3PDT toggle, spring return",
+            "Nine terminals, the commons in the middle row; the handle springs back from both sides.");
+
+    /** Cam switch with two pairs for each way. */
+    public static final SwitchKind CAM_8 = of(
+            "cam-8",
+            "Cam switch, 8 terminals",
+            "Four pairs side by side: two close one way, two the other way.",
+            List.of("1 2", "3 4", "5 6", "7 8"),
+            "1-2 3-4",
+            "5-6 7-8");
+
+    /** Cam switch with two pairs for each way and one for both. */
+    public static final SwitchKind CAM_10 = of(
+            "cam-10",
+            "Cam switch, 10 terminals",
+            "Five pairs side by side: two close one way, two the other way, one both ways.",
+            List.of("1 2", "3 4", "5 6", "7 8", "9 10"),
+            "1-2 3-4 9-10",
+            "5-6 7-8 9-10");
+
+    /** Cam switch with two pairs for each way and two for both. */
+    public static final SwitchKind CAM_12 = of(
+            "cam-12",
+            "Cam switch, 12 terminals",
+            "Six pairs side by side: two close one way, two the other way, two both ways.",
+            List.of("1 2", "3 4", "5 6", "7 8", "9 10", "11 12"),
+            "1-2 3-4 9-10 11-12",
+            "5-6 7-8 9-10 11-12");
+
+    /** One deck makes and breaks two lines, the other crosses a pair over; two links join the decks. */
+    public static final SwitchKind TWO_TIER = of(
+                    "two-tier",
+                    "Two-tier switch",
+                    "Upper deck on and off, lower deck crosses a pair over. Links join the decks; they come out unless the"
+                            + " plan uses them.",
+                    List.of("1 2", "3 4", "5 6", "7 8"),
+                    "1-2 3-4 5-7 6-8",
+                    "1-2 3-4 5-8 6-7")
+            .linked("2-5 4-6");
 
     /** The kinds known so far, in the order they are offered. */
-    public static final List<SwitchKind> ALL =
-            List.of(CROSS_CORNER_DRUM, CENTRE_SWAP_DRUM, DPDT_CENTRE_OFF, TPDT_CENTRE_OFF, SPRING_DRUM);
+    public static final List<SwitchKind> ALL = List.of(
+            CROSS_CORNER_DRUM,
+            CENTRE_SWAP_DRUM,
+            SPRING_DRUM,
+            DPDT_CENTRE_OFF,
+            DPDT_STRAIGHT_ACROSS,
+            TPDT_CENTRE_OFF,
+            SPRING_TPDT,
+            FOURPDT_CENTRE_OFF,
+            CAM_8,
+            CAM_10,
+            CAM_12,
+            TWO_TIER);
 
     public SwitchKind {
         rows = rows.stream().map(List::copyOf).toList();
+        links = Set.copyOf(links);
+        worn = Set.copyOf(worn);
+    }
+
+    /** The same face and chart on a handle that springs back. */
+    private SwitchKind sprung(String otherKey, String otherName, String otherHint) {
+        return new SwitchKind(otherKey, otherName, otherHint, rows, chart, true, hasOff, links, worn);
+    }
+
+    private SwitchKind withoutOff() {
+        return new SwitchKind(key, name, hint, rows, chart, springReturn, false, links, worn);
+    }
+
+    private SwitchKind linked(String pairs) {
+        return new SwitchKind(key, name, hint, rows, chart, springReturn, hasOff, contacts(pairs), worn);
+    }
+
+    /** The links that are in the way of a wiring: those that none of its jumpers takes the place of. */
+    public Set<Contact> linksToTakeOut(Collection<Wire> wires) {
+        Set<Contact> out = new HashSet<>(links);
+        wires.stream()
+                .filter(w -> w.run() == Wire.Run.SWITCH_BOX)
+                .forEach(w -> out.remove(new Contact(w.from(), w.to())));
+        return out;
     }
 
     private static SwitchKind of(
@@ -86,10 +195,11 @@ public record SwitchKind(
         closed.put(HandlePosition.FORWARD, contacts(forward));
         closed.put(HandlePosition.REVERSE, contacts(reverse));
         List<Terminal> terminals = face.stream().flatMap(List::stream).toList();
-        return new SwitchKind(key, name, hint, face, new ContactChart(terminals, closed), false);
+        return new SwitchKind(
+                key, name, hint, face, new ContactChart(terminals, closed), false, true, Set.of(), Set.of());
     }
 
-    private static Set<Contact> contacts(String pairs) {
+    static Set<Contact> contacts(String pairs) {
         Set<Contact> contacts = new LinkedHashSet<>();
         for (String pair : pairs.split(" ")) {
             String[] ends = pair.split("-");
@@ -107,6 +217,10 @@ public record SwitchKind(
 
     /** Every terminal with its row and column on the face, counted from 0. */
     public Map<Terminal, int[]> places() {
+        return places(rows);
+    }
+
+    static Map<Terminal, int[]> places(List<List<Terminal>> rows) {
         Map<Terminal, int[]> places = new LinkedHashMap<>();
         for (int row = 0; row < rows.size(); row++) {
             for (int column = 0; column < rows.get(row).size(); column++) {

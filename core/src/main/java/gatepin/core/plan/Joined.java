@@ -3,8 +3,8 @@ package gatepin.core.plan;
 import java.util.Arrays;
 
 /**
- * What the contacts of one position join as terminal after terminal is taken, with every step undone on the way back: a
- * union-find whose sets know the group of the bundles in them.
+ * What the contacts of one position join as block after block of the switch is taken, with every step undone on the way
+ * back: a union-find whose sets know the group of the bundles in them.
  */
 final class Joined {
     private static final int UNKNOWN = -1;
@@ -16,15 +16,14 @@ final class Joined {
     private int joinsMissing;
 
     /**
-     * @param nodes how many nodes there are; the bundles come first
+     * @param nets how many nets there are; the bundles come first
      * @param groupOfBundle the group each bundle must be in
-     * @param most the most joins at one time
      */
-    Joined(int nodes, int[] groupOfBundle, int most) {
-        this.parent = new int[nodes];
-        this.group = new int[nodes];
-        this.undo = new int[3 * most];
-        for (int i = 0; i < nodes; i++) {
+    Joined(int nets, int[] groupOfBundle) {
+        this.parent = new int[nets];
+        this.group = new int[nets];
+        this.undo = new int[3 * nets];
+        for (int i = 0; i < nets; i++) {
             parent[i] = i;
             group[i] = i < groupOfBundle.length ? groupOfBundle[i] : UNKNOWN;
         }
@@ -32,15 +31,15 @@ final class Joined {
                 - (int) Arrays.stream(groupOfBundle).distinct().count();
     }
 
-    private int root(int node) {
-        int root = node;
+    private int root(int net) {
+        int root = net;
         while (parent[root] != root) {
             root = parent[root];
         }
         return root;
     }
 
-    /** Joins two nodes; gives false, and joins nothing, when that would join two groups. */
+    /** Joins two nets; gives false, and joins nothing, when that would join two groups. */
     boolean join(int one, int other) {
         int a = root(one);
         int b = root(other);

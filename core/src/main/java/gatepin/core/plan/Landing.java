@@ -45,17 +45,6 @@ record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) 
         return found;
     }
 
-    /** Conductors between motor box and switch box, ground not counted. */
-    int conductors() {
-        int conductors = 0;
-        for (int bundle = 0; bundle < bundles; bundle++) {
-            if (leavesMotorBox(bundle)) {
-                conductors++;
-            }
-        }
-        return conductors;
-    }
-
     private boolean leavesMotorBox(int bundle) {
         return !leadsOf(bundle).isEmpty()
                 && !(terminalsOf(bundle).isEmpty() && linesOf(bundle).isEmpty());
@@ -102,6 +91,11 @@ record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) 
             }
         }
         return untidy;
+    }
+
+    /** The same nets on other terminals. */
+    Landing on(int[] others) {
+        return new Landing(points, bundleOf, bundles, others);
     }
 
     Wiring wiring(PlanRequest request) {

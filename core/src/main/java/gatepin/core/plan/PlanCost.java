@@ -3,12 +3,14 @@ package gatepin.core.plan;
 import java.util.Comparator;
 
 /**
- * What a plan costs; less is better in every figure. Plans are compared figure by figure in the order given here:
- * safety first, then copper.
+ * What a plan costs; less is better in every figure. Plans are compared figure by figure, safety first, then copper; whether the
+ * diagram shows the connection comes last.
  *
  * @param hotLeadsInOff motor leads joined to a hot line in OFF, directly or through windings
  * @param hotLinesUnbroken hot lines that stay on the motor in OFF
  * @param neutralSwitched 1 where the switch opens a neutral, which it should leave alone; otherwise 0
+ * @param besideProtector directions in which some current passes beside the motor's own protector
+ * @param beyondDiagram directions in which the motor is not joined as its diagram shows, but as the engine finds as good
  * @param conductors conductors between motor box and switch box, ground not counted
  * @param jumpers jumpers between terminals of the switch
  * @param mostOnOneTerminal the most wires that share one terminal
@@ -17,6 +19,8 @@ public record PlanCost(
         int hotLeadsInOff,
         int hotLinesUnbroken,
         int neutralSwitched,
+        int besideProtector,
+        int beyondDiagram,
         int conductors,
         int jumpers,
         int mostOnOneTerminal)
@@ -24,16 +28,37 @@ public record PlanCost(
     private static final Comparator<PlanCost> ORDER = Comparator.comparingInt(PlanCost::hotLeadsInOff)
             .thenComparingInt(PlanCost::hotLinesUnbroken)
             .thenComparingInt(PlanCost::neutralSwitched)
+            .thenComparingInt(PlanCost::besideProtector)
             .thenComparingInt(PlanCost::conductors)
             .thenComparingInt(PlanCost::jumpers)
-            .thenComparingInt(PlanCost::mostOnOneTerminal);
+            .thenComparingInt(PlanCost::mostOnOneTerminal)
+            .thenComparingInt(PlanCost::beyondDiagram);
+
+    /** The same with other figures of the switch alone. */
+    PlanCost with(int otherJumpers, int otherMost) {
+        return new PlanCost(
+                hotLeadsInOff,
+                hotLinesUnbroken,
+                neutralSwitched,
+                besideProtector,
+                beyondDiagram,
+                conductors,
+                otherJumpers,
+                otherMost);
+    }
 
     /** No figure is worse and at least one is better. */
     public boolean dominates(PlanCost other) {
-        return !equals(other)
-                && hotLeadsInOff <= other.hotLeadsInOff
+        return !equals(other) && isNoWorseThan(other);
+    }
+
+    /** No figure is worse. */
+    boolean isNoWorseThan(PlanCost other) {
+        return hotLeadsInOff <= other.hotLeadsInOff
                 && hotLinesUnbroken <= other.hotLinesUnbroken
                 && neutralSwitched <= other.neutralSwitched
+                && besideProtector <= other.besideProtector
+                && beyondDiagram <= other.beyondDiagram
                 && conductors <= other.conductors
                 && jumpers <= other.jumpers
                 && mostOnOneTerminal <= other.mostOnOneTerminal;

@@ -1,376 +1,524 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.plan.PlanResult.Hindrance;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.SortedSet;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * Finds every way to land motor leads and lines on a switch so that each handle position joins just what it must.
+ * Finds every way to land motor leads and lines on a switch so that one position runs the motor one way, the other runs it
+ * the other way, and OFF runs nothing.
  *
- * <p>Leads and lines that are together in both directions may be spliced into one <em>bundle</em> or kept apart
- * for a contact to join; the search goes through all such splits, and for each through all ways to land the
- * bundles, and jumpers between otherwise empty terminals, on the switch. A branch is left as soon as a closed
- * contact joins two bundles that must be apart.
+ * <p>For each pair of running connections, one of each direction, the points that are together in both may be spliced into
+ * one <em>bundle</em> or kept apart for a contact to join. What a plan costs in OFF follows from the bundles alone,
+ * so the bundlings are taken best first, and those that cannot beat what is found already are left out. Pairs that
+ * differ only by the names of equal parts ({@link Symmetry}) are searched once, in the form nearest the diagram.
+ * The search is complete: what is not found is no better than what is.
  */
 public final class Planner {
-    private static final int EMPTY = -1;
-    private static final int UNKNOWN = -1;
+    /** On faces up to this size all landings of one cost are looked at, for the one that is neatest to draw. */
+    private static final int TIDY_SEARCH = 6;
 
     private final PlanRequest request;
     private final List<Terminal> points;
-    private final int terminals;
-    private final int[][] forwardContacts;
-    private final int[][] reverseContacts;
-    private final int[][] offContacts;
-    private final int[] forwardTarget;
-    private final int[] reverseTarget;
-    private final int[][] windingEnds;
-    private final int[][] forwardPartners;
-    private final int[][] reversePartners;
-    /** How many contacts of the position have their later terminal at or after each terminal. */
-    private final int[] forwardContactsFrom;
-
-    private final int[] reverseContactsFrom;
-
-    private final Map<PlanCost, Landing> best = new TreeMap<>();
+    private final Face face;
+    private final int[] forwardRankFrom;
+    private final int[] reverseRankFrom;
+    private final int[][] leastLandings;
+    private final Map<PlanCost, Found> best = new TreeMap<>();
     private long arrangements;
-    private boolean bothSeen;
+
+    private record Found(Landing landing, Bundling bundling) {}
+
+    private record Attempt(Bundling bundling, PlanCost floor) {}
 
     private Planner(PlanRequest request) {
         this.request = request;
-        this.points = new ArrayList<>(request.leads());
-        points.add(Terminal.L1);
-        points.add(Terminal.L2);
-        this.terminals = request.chart().terminals().size();
-        this.forwardContacts = contacts(HandlePosition.FORWARD);
-        this.reverseContacts = contacts(HandlePosition.REVERSE);
-        this.offContacts = contacts(HandlePosition.OFF);
-        this.forwardTarget = targets(request.forward());
-        this.reverseTarget = targets(request.reverse());
-        this.windingEnds = request.windings().stream()
-                .map(w -> new int[] {points.indexOf(w.like()), points.indexOf(w.other())})
-                .toArray(int[][]::new);
-        this.forwardPartners = earlierPartners(forwardContacts);
-        this.reversePartners = earlierPartners(reverseContacts);
-        this.forwardContactsFrom = contactsFrom(forwardPartners);
-        this.reverseContactsFrom = contactsFrom(reversePartners);
-    }
-
-    private static int[] contactsFrom(int[][] partners) {
-        int[] from = new int[partners.length + 1];
-        for (int terminal = partners.length - 1; terminal >= 0; terminal--) {
-            from[terminal] = from[terminal + 1] + partners[terminal].length;
-        }
-        return from;
+        this.points = request.points();
+        this.face = new Face(request);
+        this.forwardRankFrom = face.rankFrom(HandlePosition.FORWARD);
+        this.reverseRankFrom = face.rankFrom(HandlePosition.REVERSE);
+        this.leastLandings = face.leastLandings(forwardRankFrom[0] + reverseRankFrom[0]);
     }
 
     /**
      * Searches completely.
      *
-     * @throws IllegalArgumentException when a group names a lead the motor does not have, or joins both lines
+     * @throws IllegalArgumentException when a connection names a lead the motor does not have, or joins both lines
      */
     public static PlanResult search(PlanRequest request) {
         Planner planner = new Planner(request);
-        planner.overBundlings(0, new int[planner.points.size()], 0);
-        return planner.result();
+        planner.run();
+        List<Plan> plans = planner.plans();
+        if (!plans.isEmpty()) {
+            return new PlanResult(plans, planner.arrangements, Hindrance.NONE, List.of());
+        }
+        if (!request.wishes().areNone() && canDo(request.wishing(Wishes.NONE))) {
+            List<String> asksTooMuch = request.wishes().eachLeftOut().stream()
+                    .filter(w -> canDo(request.wishing(w.rest())))
+                    .map(Wishes.Without::wish)
+                    .toList();
+            return new PlanResult(List.of(), planner.arrangements, Hindrance.WISHES, asksTooMuch);
+        }
+        PlanRequest withoutOff = new PlanRequest(
+                request.leads(),
+                request.windings(),
+                request.supply(),
+                request.chart(),
+                false,
+                request.running(),
+                Wishes.NONE);
+        Hindrance hindrance = request.hasOff() && canDo(withoutOff) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
+        return new PlanResult(List.of(), planner.arrangements, hindrance, List.of());
     }
 
-    private PlanResult result() {
+    private static boolean canDo(PlanRequest request) {
+        Planner planner = new Planner(request);
+        planner.run();
+        return !planner.best.isEmpty();
+    }
+
+    private List<Plan> plans() {
         List<Plan> plans = new ArrayList<>();
-        for (Map.Entry<PlanCost, Landing> entry : best.entrySet()) {
-            if (best.keySet().stream().noneMatch(c -> c.dominates(entry.getKey()))) {
-                plans.add(new Plan(entry.getValue().wiring(request), entry.getKey()));
+        best.forEach((cost, found) -> plans.add(new Plan(
+                face.tidied(found.landing()).wiring(request),
+                cost,
+                found.bundling().forward(),
+                found.bundling().reverse())));
+        return plans;
+    }
+
+    private void run() {
+        for (Attempt attempt : attempts()) {
+            if (!isBeaten(leastCost(attempt))) {
+                new Search(attempt).block(0, 0, 0);
             }
         }
-        Hindrance found = bothSeen ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
-        Hindrance hindrance = plans.isEmpty() ? found : Hindrance.NONE;
-        return new PlanResult(plans, arrangements, hindrance);
     }
 
-    private int[][] contacts(HandlePosition position) {
-        return request.chart().closedIn(position).stream().map(this::ends).toArray(int[][]::new);
+    private boolean isBeaten(PlanCost floor) {
+        return !request.wishes().allow(floor) || best.keySet().stream().anyMatch(c -> c.isNoWorseThan(floor));
     }
 
-    private int[] ends(Contact contact) {
-        int a = request.chart().terminals().indexOf(contact.a());
-        int b = request.chart().terminals().indexOf(contact.b());
-        return new int[] {a, b};
+    /** What a bundling costs at least, with the fewest jumpers that its joins take. */
+    private PlanCost leastCost(Attempt attempt) {
+        Bundling bundling = attempt.bundling();
+        int land = 0;
+        for (boolean must : bundling.mustLand()) {
+            land += must ? 1 : 0;
+        }
+        int joins = Bundling.joinsNeeded(bundling.forwardGroup()) + Bundling.joinsNeeded(bundling.reverseGroup());
+        int jumpers = Math.max(land, leastLandings[0][joins]) - land;
+        return attempt.floor().with(jumpers, 1);
     }
 
-    /** For every point the number of the group it must be in; a lead that is in no group is a group of its own. */
-    private int[] targets(List<SortedSet<Terminal>> groups) {
-        int[] target = new int[points.size()];
-        Arrays.fill(target, UNKNOWN);
-        int next = 0;
-        for (SortedSet<Terminal> group : groups) {
-            if (group.contains(Terminal.L1) && group.contains(Terminal.L2)) {
-                throw new IllegalArgumentException("a group joins both lines: " + group);
-            }
-            for (Terminal terminal : group) {
-                int point = points.indexOf(terminal);
-                if (point < 0) {
-                    throw new IllegalArgumentException("a group names " + terminal + ", which the motor does not have");
+    /** Every bundling that can be had from the switch's contacts, the best in OFF first, then the nearest to the diagram. */
+    private List<Attempt> attempts() {
+        List<Attempt> attempts = new ArrayList<>();
+        List<List<Integer>> forward = keys(request.running().forward());
+        List<List<Integer>> reverse = keys(request.running().reverse());
+        Symmetry symmetry = new Symmetry(request, new HashSet<>(forward), new HashSet<>(reverse));
+        boolean alike = request.wishes().kept().isEmpty();
+        Set<List<List<Integer>>> seen = new HashSet<>();
+        for (int f = 0; f < forward.size(); f++) {
+            for (int r = 0; r < reverse.size(); r++) {
+                if (alike && !seen.add(List.of(forward.get(f), reverse.get(r)))) {
+                    continue;
                 }
-                target[point] = next;
-            }
-            next++;
-        }
-        for (int i = 0; i < target.length; i++) {
-            if (target[i] == UNKNOWN) {
-                target[i] = next++;
+                for (int[] image : symmetry.all()) {
+                    seen.add(List.of(Symmetry.image(forward.get(f), image), Symmetry.image(reverse.get(r), image)));
+                }
+                bundle(f, r, forward.get(f), reverse.get(r), 0, new int[points.size()], 0, attempts);
             }
         }
-        return target;
+        attempts.sort(Comparator.comparing(Attempt::floor)
+                .thenComparingInt(a -> a.bundling().distance()));
+        return attempts;
+    }
+
+    private List<List<Integer>> keys(List<RunningConnection> connections) {
+        return connections.stream()
+                .map(c -> Symmetry.key(Partition.of(points, c.groups())))
+                .toList();
     }
 
     /** Goes through all partitions of the points into bundles, in restricted-growth order. */
-    private void overBundlings(int point, int[] bundleOf, int bundles) {
+    private void bundle(
+            int f,
+            int r,
+            List<Integer> forward,
+            List<Integer> reverse,
+            int point,
+            int[] bundleOf,
+            int bundles,
+            List<Attempt> attempts) {
         if (point == bundleOf.length) {
-            Landings landings = new Landings(bundleOf, bundles);
-            if (landings.enoughContacts()) {
-                landings.search(0);
-            }
+            attempt(f, r, forward, reverse, bundleOf.clone(), bundles, attempts);
             return;
         }
         for (int bundle = 0; bundle <= bundles; bundle++) {
-            if (bundle == bundles || mayShare(point, bundle, bundleOf)) {
+            int first = firstOf(bundle, point, bundleOf);
+            if (first == point
+                    || (forward.get(first).equals(forward.get(point))
+                            && reverse.get(first).equals(reverse.get(point)))) {
                 bundleOf[point] = bundle;
-                overBundlings(point + 1, bundleOf, Math.max(bundles, bundle + 1));
+                bundle(f, r, forward, reverse, point + 1, bundleOf, Math.max(bundles, bundle + 1), attempts);
             }
         }
     }
 
-    private boolean mayShare(int point, int bundle, int[] bundleOf) {
-        for (int other = 0; other < point; other++) {
-            if (bundleOf[other] == bundle) {
-                return forwardTarget[other] == forwardTarget[point] && reverseTarget[other] == reverseTarget[point];
+    private static int firstOf(int bundle, int point, int[] bundleOf) {
+        for (int before = 0; before < point; before++) {
+            if (bundleOf[before] == bundle) {
+                return before;
             }
         }
-        return false;
+        return point;
     }
 
-    /** For each terminal the earlier terminals that a position's contacts join it with. */
-    private int[][] earlierPartners(int[][] contacts) {
-        int[][] partners = new int[terminals][];
-        for (int terminal = 0; terminal < terminals; terminal++) {
-            int last = terminal;
-            partners[terminal] = Arrays.stream(contacts)
-                    .filter(c -> Math.max(c[0], c[1]) == last)
-                    .mapToInt(c -> Math.min(c[0], c[1]))
-                    .toArray();
+    private void attempt(
+            int f,
+            int r,
+            List<Integer> forward,
+            List<Integer> reverse,
+            int[] bundleOf,
+            int bundles,
+            List<Attempt> attempts) {
+        int[] forwardGroup = new int[bundles];
+        int[] reverseGroup = new int[bundles];
+        for (int point = 0; point < bundleOf.length; point++) {
+            forwardGroup[bundleOf[point]] = forward.get(point);
+            reverseGroup[bundleOf[point]] = reverse.get(point);
         }
-        return partners;
+        if (Bundling.joinsNeeded(forwardGroup) > forwardRankFrom[0]
+                || Bundling.joinsNeeded(reverseGroup) > reverseRankFrom[0]) {
+            return;
+        }
+        Bundling bundling = new Bundling(
+                request,
+                points,
+                request.running().forward().get(f),
+                request.running().reverse().get(r),
+                f + r,
+                bundleOf,
+                bundles,
+                forwardGroup,
+                reverseGroup);
+        int[] apart = new int[bundles];
+        Arrays.setAll(apart, i -> i);
+        bundling.cost(apart, 0, 1).map(this::withoutDoubt).ifPresent(c -> attempts.add(new Attempt(bundling, c)));
+    }
+
+    /** Contacts closed in OFF can leave a neutral unswitched that the bundles alone would switch. */
+    private PlanCost withoutDoubt(PlanCost floor) {
+        return face.offContacts().isEmpty()
+                ? floor
+                : new PlanCost(
+                        floor.hotLeadsInOff(),
+                        floor.hotLinesUnbroken(),
+                        0,
+                        floor.besideProtector(),
+                        floor.beyondDiagram(),
+                        floor.conductors(),
+                        0,
+                        1);
     }
 
     /** All ways to land one bundling on the switch. Nets 0 … bundles-1 are bundles, those above are jumpers alone. */
-    private final class Landings {
-        private final int[] bundleOf;
-        private final int bundles;
-        private final int[] forwardGroup;
-        private final int[] reverseGroup;
-        private final int[] netOn = new int[terminals];
-        /** How many terminals each net lands on. */
-        private final int[] landings;
-        /** Bundles that a contact has to join to others, so they must land somewhere. */
-        private final boolean[] mustLand;
+    private final class Search {
+        private static final int EMPTY = -1;
 
+        private final Attempt attempt;
+        private final Bundling bundling;
+        private final int bundles;
+        private final boolean[] mustLand;
+        private final List<List<int[]>> waysOfPattern = new ArrayList<>();
+        private final List<int[]> rankOfWay = new ArrayList<>();
+        private final int[] terminalsFrom = face.terminalsFrom();
         private final Joined forward;
         private final Joined reverse;
-        private final int[] union;
+        private final int[] landings;
+        private final int[] netOn;
+        private final int jumperNets;
         private int mustLandYet;
+        private int landed;
+        private int netsLanded;
+        private int netsLandedTwice;
 
-        Landings(int[] bundleOf, int bundles) {
-            this.bundleOf = bundleOf.clone();
-            this.bundles = bundles;
-            this.forwardGroup = new int[bundles];
-            this.reverseGroup = new int[bundles];
-            for (int point = 0; point < bundleOf.length; point++) {
-                forwardGroup[bundleOf[point]] = forwardTarget[point];
-                reverseGroup[bundleOf[point]] = reverseTarget[point];
+        Search(Attempt attempt) {
+            this.attempt = attempt;
+            this.bundling = attempt.bundling();
+            this.bundles = bundling.bundles();
+            this.mustLand = bundling.mustLand();
+            for (boolean must : mustLand) {
+                mustLandYet += must ? 1 : 0;
             }
-            int nodes = bundles + terminals * 2;
-            this.union = new int[nodes];
-            this.forward = new Joined(nodes, forwardGroup, forwardContacts.length);
-            this.reverse = new Joined(nodes, reverseGroup, reverseContacts.length);
-            this.landings = new int[bundles + terminals + 1];
-            this.mustLand = new boolean[bundles];
-            for (int bundle = 0; bundle < bundles; bundle++) {
-                mustLand[bundle] = shares(bundle, forwardGroup) || shares(bundle, reverseGroup);
-                mustLandYet += mustLand[bundle] ? 1 : 0;
-            }
+            int forwardSpare = forwardRankFrom[0] - Bundling.joinsNeeded(bundling.forwardGroup());
+            int reverseSpare = reverseRankFrom[0] - Bundling.joinsNeeded(bundling.reverseGroup());
+            this.jumperNets = Math.min(Math.max(forwardSpare, reverseSpare), (face.terminals - mustLandYet) / 2);
+            this.forward = new Joined(bundles + jumperNets, bundling.forwardGroup());
+            this.reverse = new Joined(bundles + jumperNets, bundling.reverseGroup());
+            this.landings = new int[bundles + jumperNets];
+            this.netOn = new int[face.terminals];
             Arrays.fill(netOn, EMPTY);
-        }
-
-        private boolean shares(int bundle, int[] groupOf) {
-            for (int other = 0; other < groupOf.length; other++) {
-                if (other != bundle && groupOf[other] == groupOf[bundle]) {
-                    return true;
-                }
+            for (Face.Pattern pattern : face.patterns) {
+                List<int[]> ways = new ArrayList<>();
+                fill(pattern, 0, new int[pattern.size()], ways);
+                ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
+                waysOfPattern.add(ways);
+                rankOfWay.add(ranks(ways));
             }
-            return false;
         }
 
-        /** Joining n bundles takes n − 1 contacts, and each bundle to be joined takes a terminal. */
-        boolean enoughContacts() {
-            return joinsNeeded(forwardGroup) <= forwardContacts.length
-                    && joinsNeeded(reverseGroup) <= reverseContacts.length
-                    && mustLandYet <= terminals;
+        /** Ways that differ only in which jumper net they name share a rank. */
+        private int[] ranks(List<int[]> ways) {
+            int[] ranks = new int[ways.size()];
+            for (int i = 1; i < ranks.length; i++) {
+                ranks[i] = ranks[i - 1] + (Arrays.equals(plain(ways.get(i - 1)), plain(ways.get(i))) ? 0 : 1);
+            }
+            return ranks;
         }
 
-        private int joinsNeeded(int[] groupOf) {
-            return bundles - (int) Arrays.stream(groupOf).distinct().count();
+        private int[] plain(int[] way) {
+            return Arrays.stream(way).map(n -> Math.min(n, bundles)).toArray();
         }
 
-        void search(int terminal) {
-            if (terminal == terminals) {
-                arrangements++;
-                consider();
+        /** Lists the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
+        private void fill(Face.Pattern pattern, int place, int[] way, List<int[]> ways) {
+            if (place == way.length) {
+                if (everyLandingServes(pattern, way) && isFirstOfItsTurns(pattern, way)) {
+                    ways.add(way.clone());
+                }
                 return;
             }
-            int jumperNets = 0;
-            for (int before = 0; before < terminal; before++) {
-                jumperNets = Math.max(jumperNets, netOn[before] - bundles + 1);
-            }
-            for (int net = EMPTY; net <= bundles + jumperNets; net++) {
-                netOn[terminal] = net;
-                boolean firstLanding = net != EMPTY && landings[net]++ == 0 && net < bundles && mustLand[net];
-                mustLandYet -= firstLanding ? 1 : 0;
-                int forwardMark = forward.mark();
-                int reverseMark = reverse.mark();
-                if (mustLandYet < terminals - terminal
-                        && closes(forward, forwardPartners[terminal], terminal)
-                        && closes(reverse, reversePartners[terminal], terminal)
-                        && forward.joinsMissing() <= forwardContactsFrom[terminal + 1]
-                        && reverse.joinsMissing() <= reverseContactsFrom[terminal + 1]) {
-                    search(terminal + 1);
-                }
-                forward.backTo(forwardMark);
-                reverse.backTo(reverseMark);
-                mustLandYet += firstLanding ? 1 : 0;
-                if (net != EMPTY) {
-                    landings[net]--;
+            for (int net = EMPTY; net < bundles + jumperNets; net++) {
+                way[place] = net;
+                if (suitsLabel(pattern.label()[place], net)
+                        && (net < 0 || net >= bundles || mustLand[net] || pattern.label()[place] >= 0)
+                        && keepsApart(pattern.forward(), bundling.forwardGroup(), place, way)
+                        && keepsApart(pattern.reverse(), bundling.reverseGroup(), place, way)) {
+                    fill(pattern, place + 1, way, ways);
                 }
             }
-            netOn[terminal] = EMPTY;
         }
 
-        /** Closes a position's contacts between a terminal and earlier ones; gives false where they join two groups. */
-        private boolean closes(Joined joined, int[] partners, int terminal) {
-            for (int partner : partners) {
-                if (!joined.join(node(terminal), node(partner))) {
+        private boolean suitsLabel(int label, int net) {
+            return switch (label) {
+                case Face.FREE -> true;
+                case Face.UNUSABLE -> net == EMPTY;
+                default -> net == bundling.bundleOf()[label];
+            };
+        }
+
+        private boolean keepsApart(int[][] contacts, int[] groupOf, int place, int[] way) {
+            for (int[] contact : contacts) {
+                if (Math.max(contact[0], contact[1]) == place) {
+                    int a = way[contact[0]];
+                    int b = way[contact[1]];
+                    if (a >= 0 && b >= 0 && a < bundles && b < bundles && groupOf[a] != groupOf[b]) {
+                        return false;
+                    }
+                }
+            }
+            return true;
+        }
+
+        private boolean everyLandingServes(Face.Pattern pattern, int[] way) {
+            for (int place = 0; place < way.length; place++) {
+                if (way[place] != EMPTY
+                        && pattern.label()[place] == Face.FREE
+                        && !serves(pattern.forward(), place, way)
+                        && !serves(pattern.reverse(), place, way)) {
                     return false;
                 }
             }
             return true;
         }
 
-        private void join(int[][] contacts) {
-            for (int i = 0; i < union.length; i++) {
-                union[i] = i;
-            }
+        private boolean serves(int[][] contacts, int place, int[] way) {
             for (int[] contact : contacts) {
-                union[root(node(contact[0]))] = root(node(contact[1]));
+                if (contact[0] == place || contact[1] == place) {
+                    int other = way[contact[0] == place ? contact[1] : contact[0]];
+                    if (other != EMPTY && other != way[place]) {
+                        return true;
+                    }
+                }
             }
+            return false;
         }
 
-        /** The node a switch terminal belongs to: its net, or itself when empty. */
-        private int node(int terminal) {
-            return netOn[terminal] == EMPTY ? bundles + terminals + terminal : netOn[terminal];
-        }
-
-        /** The node's set after the last {@link #join}. */
-        private int root(int node) {
-            int root = node;
-            while (union[root] != root) {
-                root = union[root];
+        private boolean isFirstOfItsTurns(Face.Pattern pattern, int[] way) {
+            for (int[] turn : pattern.turns()) {
+                for (int i = 0; i < turn.length; i++) {
+                    int difference = Math.min(way[turn[i]], bundles) - Math.min(way[i], bundles);
+                    if (difference < 0) {
+                        return false;
+                    }
+                    if (difference > 0) {
+                        break;
+                    }
+                }
             }
-            return root;
+            return true;
         }
 
-        private void consider() {
-            if (forward.joinsMissing() > 0 || reverse.joinsMissing() > 0) {
+        /** Fills block after block; of blocks alike, a later one is filled no earlier in the list of ways. */
+        void block(int number, int leastRank, int jumperNetsUsed) {
+            arrangements++;
+            if (forward.joinsMissing() > forwardRankFrom[number]
+                    || reverse.joinsMissing() > reverseRankFrom[number]
+                    || mustLandYet > terminalsFrom[number]) {
                 return;
             }
-            bothSeen = true;
+            int toCome = Math.max(mustLandYet, leastLandings[number][forward.joinsMissing() + reverse.joinsMissing()]);
+            int jumpers = landed + toCome - netsLanded - mustLandYet;
+            if (isHopeless(jumpers)) {
+                return;
+            }
+            if (number == face.blocks.size()) {
+                consider(jumpers);
+                return;
+            }
+            Face.Block block = face.blocks.get(number);
+            List<int[]> ways = waysOfPattern.get(block.pattern());
+            int[] rank = rankOfWay.get(block.pattern());
+            boolean nextIsAlike = number + 1 < face.blocks.size()
+                    && face.blocks.get(number + 1).pattern() == block.pattern();
+            for (int w = 0; w < ways.size(); w++) {
+                if (rank[w] >= leastRank) {
+                    take(number, block, ways.get(w), nextIsAlike ? rank[w] : 0, jumperNetsUsed);
+                }
+            }
+        }
+
+        private void take(int number, Face.Block block, int[] way, int leastRank, int jumperNetsUsed) {
+            int used = jumperNetsUsed;
+            for (int net : way) {
+                if (net >= bundles + used) {
+                    if (net > bundles + used) {
+                        return;
+                    }
+                    used++;
+                }
+            }
+            boolean lands = false;
+            for (int place = 0; place < way.length; place++) {
+                int net = way[place];
+                netOn[block.terminals()[place]] = net;
+                if (net != EMPTY) {
+                    lands = true;
+                    landed++;
+                    netsLanded += landings[net] == 0 ? 1 : 0;
+                    netsLandedTwice += landings[net] == 1 && net < bundles ? 1 : 0;
+                    mustLandYet -= landings[net]++ == 0 && net < bundles && mustLand[net] ? 1 : 0;
+                }
+            }
+            int forwardMark = forward.mark();
+            int reverseMark = reverse.mark();
+            Face.Pattern pattern = face.patterns.get(block.pattern());
+            if (close(forward, pattern.forward(), way)
+                    && close(reverse, pattern.reverse(), way)
+                    && !(lands && forward.mark() == forwardMark && reverse.mark() == reverseMark && isFree(pattern))) {
+                block(number + 1, leastRank, used);
+            }
+            forward.backTo(forwardMark);
+            reverse.backTo(reverseMark);
+            for (int place = 0; place < way.length; place++) {
+                int net = way[place];
+                netOn[block.terminals()[place]] = EMPTY;
+                if (net != EMPTY) {
+                    landed--;
+                    netsLanded -= landings[net] == 1 ? 1 : 0;
+                    mustLandYet += --landings[net] == 0 && net < bundles && mustLand[net] ? 1 : 0;
+                    netsLandedTwice -= landings[net] == 1 && net < bundles ? 1 : 0;
+                }
+            }
+        }
+
+        /** Nothing has to stay on a block of this pattern. */
+        private static boolean isFree(Face.Pattern pattern) {
+            return Arrays.stream(pattern.label()).allMatch(l -> l < 0);
+        }
+
+        private boolean close(Joined joined, int[][] contacts, int[] way) {
+            for (int[] contact : contacts) {
+                int a = way[contact[0]];
+                int b = way[contact[1]];
+                if (a != EMPTY && b != EMPTY && !joined.join(a, b)) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        /** A plan with these jumpers would be beaten by one from another bundling, or by a cheaper one. */
+        private boolean isHopeless(int jumpers) {
+            PlanCost least = attempt.floor().with(jumpers, netsLandedTwice > 0 && face.terminals > TIDY_SEARCH ? 2 : 1);
+            for (Map.Entry<PlanCost, Found> known : best.entrySet()) {
+                if (known.getKey().isNoWorseThan(least)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private void consider(int jumpers) {
             for (int net = bundles; net < landings.length; net++) {
                 if (landings[net] == 1) {
                     return;
                 }
             }
-            join(offContacts);
-            if (!deadInOff()) {
+            Landing landing = new Landing(points, bundling.bundleOf(), bundles, netOn.clone());
+            bundling.cost(inOff(), jumpers, landing.mostOnOneTerminal())
+                    .filter(request.wishes()::allow)
+                    .ifPresent(cost -> keep(cost, landing));
+        }
+
+        private void keep(PlanCost cost, Landing landing) {
+            Found known = best.get(cost);
+            if (known != null) {
+                if (known.bundling() == bundling
+                        && landing.untidiness() < known.landing().untidiness()) {
+                    best.put(cost, new Found(landing, bundling));
+                }
                 return;
             }
-            Landing landing = new Landing(points, bundleOf.clone(), bundles, netOn.clone());
-            PlanCost cost = cost(landing);
-            Landing known = best.get(cost);
-            if (known == null || landing.untidiness() < known.untidiness()) {
-                best.put(cost, landing);
+            if (best.keySet().stream().noneMatch(c -> c.isNoWorseThan(cost))) {
+                best.keySet().removeIf(cost::dominates);
+                best.put(cost, new Found(landing, bundling));
             }
         }
 
-        /** No path through windings leads from line to line. */
-        private boolean deadInOff() {
-            int line1 = root(bundleOf[points.indexOf(Terminal.L1)]);
-            int line2 = root(bundleOf[points.indexOf(Terminal.L2)]);
-            return !reachedFrom(line1)[line2];
-        }
-
-        private boolean[] reachedFrom(int start) {
-            boolean[] reached = new boolean[union.length];
-            reached[start] = true;
-            boolean grew = true;
-            while (grew) {
-                grew = false;
-                for (int[] ends : windingEnds) {
-                    int a = root(bundleOf[ends[0]]);
-                    int b = root(bundleOf[ends[1]]);
-                    if (reached[a] != reached[b]) {
-                        reached[a] = true;
-                        reached[b] = true;
-                        grew = true;
+        /** For each bundle one that stands for all that OFF joins it with. */
+        private int[] inOff() {
+            int[] root = new int[bundles + jumperNets];
+            Arrays.setAll(root, i -> i);
+            for (int[] contact : face.offContacts()) {
+                int a = netOn[contact[0]];
+                int b = netOn[contact[1]];
+                if (a != EMPTY && b != EMPTY) {
+                    int from = root[a];
+                    int to = root[b];
+                    for (int i = 0; i < root.length; i++) {
+                        root[i] = root[i] == from ? to : root[i];
                     }
                 }
             }
-            return reached;
-        }
-
-        private PlanCost cost(Landing landing) {
-            boolean[] hotLead = new boolean[points.size()];
-            int unbroken = 0;
-            int neutralSwitched = 0;
-            for (Terminal line : List.of(Terminal.L1, Terminal.L2)) {
-                int lineRoot = root(bundleOf[points.indexOf(line)]);
-                boolean broken = true;
-                boolean[] reached = reachedFrom(lineRoot);
-                for (int point = 0; point < points.size() - 2; point++) {
-                    int root = root(bundleOf[point]);
-                    broken &= root != lineRoot;
-                    hotLead[point] |= reached[root] && request.supply().isHot(line);
-                }
-                if (request.supply().isHot(line)) {
-                    unbroken += broken ? 0 : 1;
-                } else {
-                    neutralSwitched = broken ? 1 : 0;
+            int[] first = new int[bundles];
+            for (int bundle = 0; bundle < bundles; bundle++) {
+                first[bundle] = bundle;
+                for (int before = bundle - 1; before >= 0; before--) {
+                    first[bundle] = root[before] == root[bundle] ? before : first[bundle];
                 }
             }
-            int hot = 0;
-            for (boolean isHot : hotLead) {
-                hot += isHot ? 1 : 0;
-            }
-            int jumpers = 0;
-            for (int terminalsOfNet : landings) {
-                jumpers += Math.max(0, terminalsOfNet - 1);
-            }
-            return new PlanCost(
-                    hot, unbroken, neutralSwitched, landing.conductors(), jumpers, landing.mostOnOneTerminal());
+            return first;
         }
     }
 }

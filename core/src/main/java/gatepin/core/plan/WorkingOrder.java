@@ -3,34 +3,32 @@ package gatepin.core.plan;
 import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.diagram.Connection.Swap;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
- * The order in which wires are made: the two interchanged leads first, so that they cannot get mixed; then the
+ * The order in which wires are made: the interchanged leads first, so that they cannot get mixed; then the
  * splices and the rest of the motor's cable, jumpers, lines, and the grounds (common practice).
  */
 public final class WorkingOrder {
     private WorkingOrder() {}
 
-    /** Sorts the wires of a plan into working order. */
-    public static List<Wire> of(Collection<Wire> wires, Swap swap) {
-        Set<Terminal> first = interchanged(wires, swap);
-        return wires.stream()
+    /** The wires of a plan in working order. */
+    public static List<Wire> of(Plan plan) {
+        Set<Terminal> first = interchanged(plan);
+        return plan.wires().stream()
                 .sorted(Comparator.comparingInt((Wire w) -> rank(w, first))
                         .thenComparing(Wire::from)
                         .thenComparing(Wire::to))
                 .toList();
     }
 
-    /** The interchanged leads, or the splices they go into. */
-    private static Set<Terminal> interchanged(Collection<Wire> wires, Swap swap) {
-        Set<Terminal> leads = Set.of(Terminal.motor(swap.first()), Terminal.motor(swap.second()));
-        Set<Terminal> all = wires.stream()
+    /** The interchanged leads, and the splices they go into. */
+    private static Set<Terminal> interchanged(Plan plan) {
+        List<Terminal> leads = plan.interchanged();
+        Set<Terminal> all = plan.wires().stream()
                 .filter(w -> leads.contains(w.from()) && w.to().place() == Place.SPLICE)
                 .map(Wire::to)
                 .collect(Collectors.toSet());

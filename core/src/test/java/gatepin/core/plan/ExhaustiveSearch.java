@@ -7,6 +7,7 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wiring;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -65,8 +66,11 @@ final class ExhaustiveSearch {
     }
 
     private boolean together(int a, int b, boolean forward) {
-        List<SortedSet<Terminal>> groups = forward ? request.forward() : request.reverse();
-        return groups.stream().anyMatch(g -> g.contains(points.get(a)) && g.contains(points.get(b)));
+        List<RunningConnection> ways =
+                forward ? request.running().forward() : request.running().reverse();
+        return ways.stream()
+                .flatMap(w -> w.groups().stream())
+                .anyMatch(g -> g.contains(points.get(a)) && g.contains(points.get(b)));
     }
 
     private void judge(int[] netOf, int nets) {
@@ -100,18 +104,23 @@ final class ExhaustiveSearch {
             }
         }
         Wiring wiring = new Wiring(request.leads(), request.windings(), request.chart(), request.supply(), wires);
-        if (joins(wiring, HandlePosition.FORWARD, request.forward())
-                && joins(wiring, HandlePosition.REVERSE, request.reverse())) {
-            Flow off = Flow.of(wiring, HandlePosition.OFF);
-            if (!off.isShort() && off.nothingEnergised()) {
-                costs.add(new PlanCost(
-                        off.hotLeads().size(),
-                        unbroken(off),
-                        !request.supply().isHot(Terminal.L2) && off.isBroken(Terminal.L2) ? 1 : 0,
-                        conductors,
-                        jumpers,
-                        most));
-            }
+        Optional<RunningConnection> forward =
+                joins(wiring, HandlePosition.FORWARD, request.running().forward());
+        Optional<RunningConnection> reverse =
+                joins(wiring, HandlePosition.REVERSE, request.running().reverse());
+        Flow off = Flow.of(wiring, HandlePosition.OFF);
+        if (forward.isPresent() && reverse.isPresent() && !off.isShort() && off.nothingEnergised()) {
+            costs.add(new PlanCost(
+                    off.hotLeads().size(),
+                    unbroken(off),
+                    !request.supply().isHot(Terminal.L2) && off.isBroken(Terminal.L2) ? 1 : 0,
+                    (forward.orElseThrow().wholeCurrentProtected() ? 0 : 1)
+                            + (reverse.orElseThrow().wholeCurrentProtected() ? 0 : 1),
+                    (forward.orElseThrow().onDiagram() ? 0 : 1)
+                            + (reverse.orElseThrow().onDiagram() ? 0 : 1),
+                    conductors,
+                    jumpers,
+                    most));
         }
     }
 
@@ -123,10 +132,12 @@ final class ExhaustiveSearch {
         return unbroken;
     }
 
-    private boolean joins(Wiring wiring, HandlePosition position, List<SortedSet<Terminal>> groups) {
-        return wiring.nodes(position).groupsAmong(points).stream()
-                .filter(g -> g.size() > 1)
-                .toList()
-                .equals(groups.stream().filter(g -> g.size() > 1).toList());
+    private Optional<RunningConnection> joins(Wiring wiring, HandlePosition position, List<RunningConnection> ways) {
+        List<SortedSet<Terminal>> there = several(wiring.nodes(position).groupsAmong(points));
+        return ways.stream().filter(w -> several(w.groups()).equals(there)).findFirst();
+    }
+
+    private static List<SortedSet<Terminal>> several(List<SortedSet<Terminal>> groups) {
+        return groups.stream().filter(g -> g.size() > 1).toList();
     }
 }

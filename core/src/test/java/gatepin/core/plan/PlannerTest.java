@@ -2,18 +2,28 @@ package gatepin.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Severity;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.diagram.Connection;
+import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Wiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.PlanResult.Hindrance;
-import java.util.ArrayList;
-import java.util.Collection;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.Rule;
+import java.util.HashMap;
 import java.util.List;
-import java.util.SortedSet;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -22,24 +32,70 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PlannerTest {
-    @Test
-    @DisplayName("six leads, 230 V, cross-corner drum: five conductors, no jumper, one line stays on (common practice)")
-    void highVoltageOnTheCrossCornerDrum() {
-        PlanResult result = Planner.search(SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.CROSS_CORNER_DRUM));
+    private static final Map<List<Object>, PlanResult> RESULTS = new HashMap<>();
 
-        PlanCost best = result.plans().get(0).cost();
-        assertThat(best.conductors()).isEqualTo(5);
-        assertThat(best.jumpers()).isZero();
-        assertThat(best.hotLinesUnbroken()).isEqualTo(1);
-        assertThat(best.hotLeadsInOff())
-                .as("the run winding hangs on the unbroken line")
-                .isEqualTo(4);
+    /** Searched once for all tests. */
+    private static PlanResult on(SwitchKind kind, SampleMotors motor) {
+        return RESULTS.computeIfAbsent(List.of(kind, motor), k -> Planner.search(motor.on(kind)));
+    }
+
+    @Test
+    @DisplayName("six leads, 230 V, cross-corner drum: plans with five, four and three conductors (common practice)")
+    void highVoltageOnTheCrossCornerDrum() {
+        assertThat(on(SwitchKind.CROSS_CORNER_DRUM, SampleMotors.PROTECTED).plans())
+                .extracting(p -> p.cost().conductors())
+                .contains(5, 4, 3);
+        assertThat(on(SwitchKind.CROSS_CORNER_DRUM, SampleMotors.SIX_LEAD_HIGH).plans())
+                .extracting(p -> p.cost().conductors())
+                .contains(5, 3);
+    }
+
+    @Test
+    @DisplayName(
+            "five conductors let all current pass the motor's protector; with three and no jumper some passes beside it"
+                    + " (common practice)")
+    void fewerConductorsCostTheProtector() {
+        List<Plan> plans =
+                on(SwitchKind.CROSS_CORNER_DRUM, SampleMotors.PROTECTED).plans();
+
+        assertThat(plans)
+                .filteredOn(p -> p.cost().conductors() == 3)
+                .isNotEmpty()
+                .allMatch(p -> p.cost().besideProtector() > 0);
+        assertThat(plans)
+                .anyMatch(p -> p.cost().conductors() == 5
+                        && p.cost().besideProtector() == 0
+                        && p.cost().beyondDiagram() == 0
+                        && p.cost().hotLinesUnbroken() == 1);
+    }
+
+    @Test
+    void thePlatesOwnReversalIsAlwaysAmongThePlansWhereTheSwitchCanDoIt() {
+        for (SampleMotors motor : SampleMotors.ALL) {
+            for (SwitchKind kind : SwitchKind.ALL) {
+                PlanRequest all = motor.on(kind);
+                boolean can = !Planner.search(new PlanRequest(
+                                all.leads(),
+                                all.windings(),
+                                all.supply(),
+                                all.chart(),
+                                all.hasOff(),
+                                motor.asWritten(),
+                                Wishes.NONE))
+                        .plans()
+                        .isEmpty();
+                assertThat(on(kind, motor).plans().stream()
+                                .anyMatch(p -> p.cost().beyondDiagram() == 0))
+                        .as(motor + " on " + kind.name())
+                        .isEqualTo(can);
+            }
+        }
     }
 
     @Test
     @DisplayName("six leads, 115 V, cross-corner drum: four conductors, one jumper, hot broken, neutral left alone")
     void lowVoltageOnTheCrossCornerDrum() {
-        PlanCost best = Planner.search(SampleMotors.SIX_LEAD_LOW.on(SwitchKind.CROSS_CORNER_DRUM))
+        PlanCost best = on(SwitchKind.CROSS_CORNER_DRUM, SampleMotors.SIX_LEAD_LOW)
                 .plans()
                 .get(0)
                 .cost();
@@ -53,7 +109,7 @@ class PlannerTest {
     @Test
     @DisplayName("six leads, 115 V, centre-swap drum: four conductors and no jumper (common practice)")
     void lowVoltageOnTheCentreSwapDrum() {
-        PlanResult result = Planner.search(SampleMotors.SIX_LEAD_LOW.on(SwitchKind.CENTRE_SWAP_DRUM));
+        PlanResult result = on(SwitchKind.CENTRE_SWAP_DRUM, SampleMotors.SIX_LEAD_LOW);
 
         assertThat(result.plans()).anySatisfy(plan -> {
             assertThat(plan.cost().conductors()).isEqualTo(4);
@@ -64,9 +120,10 @@ class PlannerTest {
 
     @Test
     void theDemoPlateOfTheTradeSaysWhichCornersTheSwapGoesTo() {
-        Plan plan = Planner.search(SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.CROSS_CORNER_DRUM))
-                .plans()
-                .get(0);
+        Plan plan = on(SwitchKind.CROSS_CORNER_DRUM, SampleMotors.SIX_LEAD_HIGH).plans().stream()
+                .filter(p -> p.cost().beyondDiagram() == 0)
+                .findFirst()
+                .orElseThrow();
 
         List<String> corners = plan.wires().stream()
                 .filter(w -> w.from().equals(Terminal.motor("T5")) || w.from().equals(Terminal.motor("T8")))
@@ -82,7 +139,7 @@ class PlannerTest {
     @DisplayName("a third pole breaks a line: what a two-pole toggle cannot do, a three-pole one can (common practice)")
     void aThreePoleToggleReversesAndDisconnects() {
         for (SampleMotors motor : SampleMotors.ALL) {
-            PlanResult result = Planner.search(motor.on(SwitchKind.TPDT_CENTRE_OFF));
+            PlanResult result = on(SwitchKind.TPDT_CENTRE_OFF, motor);
 
             assertThat(result.plans()).as(motor.toString()).isNotEmpty();
             assertThat(result.plans().get(0).cost().hotLinesUnbroken()).isLessThanOrEqualTo(1);
@@ -90,11 +147,69 @@ class PlannerTest {
     }
 
     @Test
-    void aTwoPoleToggleCannotReverseAndAlsoDisconnectASixLeadMotor() {
-        PlanResult result = Planner.search(SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.DPDT_CENTRE_OFF));
+    @DisplayName("two poles swap the start winding and have none left for the line (common practice)")
+    void aTwoPoleToggleCannotReverseAndAlsoDisconnectOnTheLowerVoltage() {
+        PlanResult result = on(SwitchKind.DPDT_CENTRE_OFF, SampleMotors.SIX_LEAD_LOW);
 
         assertThat(result.plans()).isEmpty();
         assertThat(result.hindrance()).isEqualTo(Hindrance.NO_OFF);
+    }
+
+    @Test
+    void aSwitchWithOnePoleCannotReverse() {
+        PlanRequest drum = SampleMotors.FOUR_LEAD.on(SwitchKind.DPDT_CENTRE_OFF);
+        ContactChart onePole = new ContactChart(
+                drum.chart().terminals(),
+                Map.of(
+                        HandlePosition.FORWARD, Set.of(Contact.between("3", "1")),
+                        HandlePosition.REVERSE, Set.of(Contact.between("3", "5"))));
+        PlanResult result = Planner.search(new PlanRequest(
+                drum.leads(), drum.windings(), drum.supply(), onePole, true, drum.running(), Wishes.NONE));
+
+        assertThat(result.plans()).isEmpty();
+        assertThat(result.hindrance()).isEqualTo(Hindrance.BOTH_WAYS_IMPOSSIBLE);
+    }
+
+    @Test
+    void wishesNarrowThePlansAndTheOneThatAsksTooMuchIsNamed() {
+        PlanRequest request = SampleMotors.PROTECTED.on(SwitchKind.CROSS_CORNER_DRUM);
+        Wishes fourWires = new Wishes(true, true, OptionalInt.of(4), Set.of(), Set.of());
+        Wishes threeWires = new Wishes(true, true, OptionalInt.of(3), Set.of(), Set.of());
+
+        assertThat(Planner.search(request.wishing(fourWires)).plans())
+                .isNotEmpty()
+                .allMatch(p -> p.cost().conductors() <= 4
+                        && p.cost().hotLinesUnbroken() == 0
+                        && p.cost().besideProtector() == 0);
+        PlanResult none = Planner.search(request.wishing(threeWires));
+        assertThat(none.plans()).isEmpty();
+        assertThat(none.hindrance()).isEqualTo(Hindrance.WISHES);
+        assertThat(none.asksTooMuch()).contains("protector always in circuit", "at most 3 conductors");
+    }
+
+    @Test
+    void aBurntTerminalStaysEmptyAndAKeptWireStays() {
+        PlanRequest request = SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.TPDT_CENTRE_OFF);
+        Terminal burnt = Terminal.onSwitch("7");
+        Wishes notSeven = new Wishes(false, false, OptionalInt.empty(), Set.of(burnt), Set.of());
+
+        assertThat(Planner.search(request.wishing(notSeven)).plans())
+                .isNotEmpty()
+                .allMatch(p -> p.wires().stream().noneMatch(w -> w.lands(burnt)));
+        assertThat(Planner.search(SampleMotors.SIX_LEAD_HIGH
+                                .on(SwitchKind.CROSS_CORNER_DRUM)
+                                .wishing(SampleMotors.keep("T5", "1")))
+                        .plans())
+                .isNotEmpty()
+                .allMatch(p -> p.wiring().nodes(List.of()).same(Terminal.motor("T5"), Terminal.onSwitch("1")));
+    }
+
+    @Test
+    void everyPsCapacitorStaysWithItsWindingOnAThreePoleToggle() {
+        PlanResult result = on(SwitchKind.TPDT_CENTRE_OFF, SampleMotors.PERMANENT_CAPACITOR);
+
+        assertThat(result.plans().get(0).cost().hotLeadsInOff()).isZero();
+        assertThat(result.plans().get(0).cost().neutralSwitched()).isZero();
     }
 
     static Stream<Arguments> everyMotorOnEverySwitch() {
@@ -103,42 +218,36 @@ class PlannerTest {
 
     @ParameterizedTest(name = "{0} on {1}")
     @MethodSource("everyMotorOnEverySwitch")
-    void everyPlanJoinsJustWhatTheDiagramSays(SampleMotors motor, SwitchKind kind) {
-        Connection connection = motor.connection();
-        for (Plan plan : Planner.search(motor.on(kind)).plans()) {
-            Collection<Terminal> points = plan.wiring().leadsAndLines();
-            assertThat(joined(plan, HandlePosition.FORWARD, points)).isEqualTo(withSingles(connection, points));
-            assertThat(joined(plan, HandlePosition.REVERSE, points))
-                    .isEqualTo(withSingles(connection.reversed(), points));
-            for (HandlePosition position : HandlePosition.values()) {
-                assertThat(Flow.of(plan.wiring(), position).isShort()).isFalse();
-            }
-            assertThat(Flow.of(plan.wiring(), HandlePosition.OFF).nothingEnergised())
-                    .isTrue();
+    void everyPlanPassesTheEngine(SampleMotors motor, SwitchKind kind) {
+        Motor real = motor.fitted().values().motor(motor.leads());
+        for (Plan plan : on(kind, motor).plans()) {
+            Analysis analysis = Analysis.of(WiredMotor.of(real, plan.wiring(), Feeder.STIFF), motor.rated());
+            assertThat(analysis.verdicts())
+                    .as(plan.wires().toString())
+                    .noneMatch(v -> v.severity() == Severity.DANGER && (kind.hasOff() || v.rule() != Rule.RUNS_IN_OFF))
+                    .anyMatch(v -> v.rule() == Rule.REVERSES);
+            assertThat(analysis.in(HandlePosition.FORWARD).way()).isEqualTo(wayAsWritten(motor, real));
+            assertThat(kind.hasOff()
+                            && !Flow.of(plan.wiring(), HandlePosition.OFF).nothingEnergised())
+                    .as("current in OFF")
+                    .isFalse();
         }
     }
 
-    private static List<SortedSet<Terminal>> joined(Plan plan, HandlePosition position, Collection<Terminal> points) {
-        return plan.wiring().nodes(position).groupsAmong(points);
-    }
-
-    private static List<SortedSet<Terminal>> withSingles(Connection connection, Collection<Terminal> points) {
-        List<SortedSet<Terminal>> groups = new ArrayList<>(connection.groups());
-        for (Terminal point : points) {
-            if (groups.stream().noneMatch(g -> g.contains(point))) {
-                groups.add(new java.util.TreeSet<>(List.of(point)));
-            }
-        }
-        groups.sort(java.util.Comparator.comparing(SortedSet::first));
-        return groups;
+    private static Way wayAsWritten(SampleMotors motor, Motor real) {
+        Wiring direct = motor.connection().direct(motor.leads(), motor.supply());
+        return Analysis.of(WiredMotor.of(real, direct, Feeder.STIFF), motor.rated())
+                .in(HandlePosition.FORWARD)
+                .way();
     }
 
     @ParameterizedTest(name = "{0} on {1}")
     @MethodSource("everyMotorOnEverySwitch")
     void theCostOfAPlanIsWhatItsWiresCost(SampleMotors motor, SwitchKind kind) {
-        for (Plan plan : Planner.search(motor.on(kind)).plans()) {
+        for (Plan plan : on(kind, motor).plans()) {
             Flow off = Flow.of(plan.wiring(), HandlePosition.OFF);
-            assertThat(plan.cost().hotLeadsInOff()).isEqualTo(off.hotLeads().size());
+            assertThat(plan.cost().hotLeadsInOff())
+                    .isEqualTo(kind.hasOff() ? off.hotLeads().size() : 0);
             assertThat(plan.cost().jumpers()).isEqualTo(count(plan, Wire.Run.SWITCH_BOX));
             assertThat(plan.cost().conductors())
                     .as("a ground is no conductor")
@@ -168,13 +277,7 @@ class PlannerTest {
     @Test
     void aSupplyWithTwoHotsCountsBothLinesAsHot() {
         SampleMotors motor = SampleMotors.FOUR_LEAD;
-        PlanRequest onTwoHots = new PlanRequest(
-                motor.leads().terminals(),
-                motor.leads().windings(),
-                new Supply(230, 60, Supply.Kind.TWO_HOT),
-                SwitchKind.CROSS_CORNER_DRUM.chart(),
-                motor.connection().groups(),
-                motor.connection().reversed().groups());
+        PlanRequest onTwoHots = motor.on(SwitchKind.CROSS_CORNER_DRUM, new Supply(115, 60, Supply.Kind.TWO_HOT));
 
         assertThat(Planner.search(onTwoHots).plans().get(0).cost().hotLeadsInOff())
                 .isPositive();

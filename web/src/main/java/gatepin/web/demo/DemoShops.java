@@ -1,5 +1,6 @@
 package gatepin.web.demo;
 
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.StudBoard;
@@ -7,7 +8,9 @@ import gatepin.core.diagram.StudBoardReader;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.found.FoundWire;
 import gatepin.core.found.FoundWireReader;
+import gatepin.core.gear.FaceReader;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.gear.SwitchMap;
 import gatepin.core.job.Gate;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
@@ -30,6 +33,7 @@ import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
 import gatepin.web.desk.RotationDesk;
 import gatepin.web.desk.SafeDesk;
+import gatepin.web.desk.SwitchDesk;
 import gatepin.web.desk.WindingDesk;
 import gatepin.web.store.BoardStore.Board;
 import gatepin.web.store.JobStore.Run;
@@ -42,6 +46,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -61,6 +66,7 @@ public class DemoShops implements ApplicationRunner {
     private final FoundDesk foundDesk;
     private final WindingDesk windingDesk;
     private final RotationDesk rotationDesk;
+    private final SwitchDesk switchDesk;
 
     DemoShops(
             ShopStore shops,
@@ -70,7 +76,8 @@ public class DemoShops implements ApplicationRunner {
             SafeDesk safeDesk,
             FoundDesk foundDesk,
             WindingDesk windingDesk,
-            RotationDesk rotationDesk) {
+            RotationDesk rotationDesk,
+            SwitchDesk switchDesk) {
         this.shops = shops;
         this.switches = switches;
         this.desk = desk;
@@ -79,6 +86,7 @@ public class DemoShops implements ApplicationRunner {
         this.foundDesk = foundDesk;
         this.windingDesk = windingDesk;
         this.rotationDesk = rotationDesk;
+        this.switchDesk = switchDesk;
     }
 
     @Override
@@ -128,27 +136,27 @@ public class DemoShops implements ApplicationRunner {
         JobFile file = desk.open(scratter).orElseThrow();
         desk.chooseSwitch(
                 scratter, file.job().version(), switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
-        job(
+        extractor(job(
                 orchard,
                 "Honey extractor",
                 "Gearmotor with one oil-filled capacitor, no click. Four wires in two colour pairs.",
-                "1/8 hp 115 2.1 _ _ 60 1650 permanent-split-capacitor _ _ 10");
+                "1/8 hp 115 2.1 _ _ 60 1650 permanent-split-capacitor _ _ 10"));
         job(
                 orchard,
                 "Seed auger",
                 "Two humps, two contactors and a push-button box. 60 m from the panel.",
                 "2 hp 115 24 230 12 60 1740 capacitor-start-capacitor-run _ 560 40");
-        job(
+        drill(job(
                 orchard,
                 "Tapping drill",
                 "Split phase, cam switch without a chart.",
-                "1/2 hp 115 8.8 _ _ 60 1725 split-phase _ _ _");
+                "1/2 hp 115 8.8 _ _ 60 1725 split-phase _ _ _"));
         blower(job(orchard, "Sorting-belt blower", "Five wires, no marks left, plate unreadable.", ""));
-        job(
+        winch(job(
                 orchard,
                 "Hay-loft winch",
                 "Drum that springs back to the middle.",
-                "1 hp 115 14.8 230 7.4 60 1725 capacitor-start _ _ _");
+                "1 hp 115 14.8 230 7.4 60 1725 capacitor-start _ _ _"));
         long grinder = job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
         plateAsItReads(grinder, "1 HP PH 3 V 230/460 A 3.4/1.7 RPM 1725 HZ 60 FR 56 CONT");
         long pottery = shop("Tern Quay Pottery", Region.IEC);
@@ -235,6 +243,86 @@ public class DemoShops implements ApplicationRunner {
         return new FoundWireReader.Typed(mark, colour, "", one, other, aside);
     }
 
+    /** Two colour pairs: the run winding black, the other blue. */
+    private void extractor(long id) {
+        List<Leads.Typed> rows = List.of(
+                new Leads.Typed("black", "black", "run 1"),
+                new Leads.Typed("black/yellow", "black with yellow", "run 1"),
+                new Leads.Typed("blue", "blue", "start 1"),
+                new Leads.Typed("blue/yellow", "blue with yellow", "start 1"));
+        diagram(
+                id,
+                Supply.Kind.HOT_AND_NEUTRAL,
+                rows,
+                new ConnectionReader.Typed("115", "black blue", "black/yellow blue/yellow", "", "blue blue/yellow"),
+                StatedRotation.Direction.CLOCKWISE);
+        ready(id, "6", "NEMA 5-15", ToolMotion.SEEN, DriveStage.Kind.GEAR_PAIR, false);
+    }
+
+    /** A cam switch whose twelve terminals stand in two rows of six; what is inside, only the simulated meter knows. */
+    private void drill(long id) {
+        diagram(
+                id,
+                Supply.Kind.HOT_AND_NEUTRAL,
+                "T1 T4 T5 T8",
+                new ConnectionReader.Typed("115", "T1 T5", "T4 T8", "", "T5 T8"),
+                StatedRotation.Direction.COUNTER_CLOCKWISE);
+        ready(id, "9", "NEMA 5-15", ToolMotion.DRILL, DriveStage.Kind.BELT, false);
+        switchDesk.face(
+                id,
+                0,
+                "Cam switch of the tapping drill",
+                false,
+                Set.of(),
+                new SwitchMap(
+                        FaceReader.face("face", "1 2 3 4 5 6 / 7 8 9 10 11 12")
+                                .value()
+                                .orElseThrow(),
+                        true,
+                        true,
+                        List.of()));
+        switchDesk.hide(id, HandlePosition.FORWARD, "1-7 3-9 5-11 6-12", "");
+        switchDesk.hide(id, HandlePosition.REVERSE, "2-8 4-10 5-11 6-12", "");
+    }
+
+    private void winch(long id) {
+        diagram(
+                id,
+                Supply.Kind.TWO_HOT,
+                "T1 T2 T3 T4 T5 T8",
+                new ConnectionReader.Typed("230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"),
+                StatedRotation.Direction.COUNTER_CLOCKWISE);
+        ready(id, "22", "fixed wiring", ToolMotion.SEEN, DriveStage.Kind.CHAIN, true);
+    }
+
+    /** Relies on the marks, as far from the panel, through one drive to the tool, both ways: up to the Switch gate. */
+    private void ready(
+            long id, String metres, String plug, ToolMotion motion, DriveStage.Kind drive, boolean momentary) {
+        windingDesk.say(id, true, Optional.empty(), Optional.empty());
+        desk.pull(id, Gate.WINDINGS, "");
+        JobFile file = desk.open(id).orElseThrow();
+        desk.saveSupply(
+                id,
+                file.job().version(),
+                file.job().volts().orElseThrow(),
+                file.job().supplyKind(),
+                new Run(new BigDecimal(metres), plug));
+        desk.pull(id, Gate.SUPPLY, "");
+        rotationDesk.save(
+                id,
+                0,
+                new RotationPlan(
+                        motion,
+                        StatedRotation.Direction.CLOCKWISE,
+                        new DriveTrain(List.of(new DriveStage(drive, 1, 2, false)), true),
+                        true,
+                        List.of(),
+                        false,
+                        Optional.of(3.0),
+                        momentary));
+        desk.pull(id, Gate.ROTATION, "");
+    }
+
     /** Five leads without marks: two run halves and a start winding that shares a lead with one of them. */
     private void blower(long id) {
         windingDesk.setPad(
@@ -291,9 +379,23 @@ public class DemoShops implements ApplicationRunner {
             String marks,
             ConnectionReader.Typed typed,
             StatedRotation.Direction direction) {
-        List<Leads.Typed> rows = Arrays.stream(marks.split(" "))
-                .map(m -> new Leads.Typed(m, StandardMarks.usualColour(m).orElse(""), ""))
-                .toList();
+        diagram(
+                job,
+                supply,
+                Arrays.stream(marks.split(" "))
+                        .map(m ->
+                                new Leads.Typed(m, StandardMarks.usualColour(m).orElse(""), ""))
+                        .toList(),
+                typed,
+                direction);
+    }
+
+    private void diagram(
+            long job,
+            Supply.Kind supply,
+            List<Leads.Typed> rows,
+            ConnectionReader.Typed typed,
+            StatedRotation.Direction direction) {
         Leads leads = Leads.read(rows).value().orElseThrow();
         JobFile file = desk.open(job).orElseThrow();
         desk.saveDiagram(

@@ -7,9 +7,15 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.WiredMotor;
 import gatepin.core.circuit.Wiring;
 import gatepin.core.diagram.Connection;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.plan.PlanRequest;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.Planner;
+import gatepin.core.plan.RunningConnections;
+import gatepin.core.plan.Wishes;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
@@ -25,16 +31,24 @@ import org.springframework.stereotype.Component;
 /** Puts a job's motor on the engine: fits it to its plate once, and analyses any wiring of it. */
 @Component
 public class Engine {
-    private static final int FITS_KEPT = 100;
+    private static final int KEPT = 100;
 
-    private final Map<Given, FittedMotor> fits = new LinkedHashMap<>(FITS_KEPT, 0.75f, true) {
+    private final Map<Given, FittedMotor> fits = new Lately<>();
+    private final Map<PlanRequest, PlanResult> plans = new Lately<>();
+
+    /** What was asked for lately. */
+    private static final class Lately<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1;
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Given, FittedMotor> eldest) {
-            return size() > FITS_KEPT;
+        Lately() {
+            super(KEPT, 0.75f, true);
         }
-    };
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > KEPT;
+        }
+    }
 
     /**
      * A job's motor in one wiring, analysed.
@@ -72,6 +86,73 @@ public class Engine {
             Analysis analysis = Analysis.of(WiredMotor.of(motor, wiring, Feeder.USUAL), rated);
             return new OnBench(fitted, analysis, plusIs(file, motor, rated));
         });
+    }
+
+    /**
+     * Computes the plans for a job; empty while the diagram or the switch is missing. While the plate is not read, only what
+     * the diagram itself states counts as running the motor right.
+     */
+    public Optional<PlanResult> plans(JobFile file) {
+        return planRequest(file).map(this::search);
+    }
+
+    /** Whether a kind of switch could do a job, whatever a person wishes besides. */
+    public boolean canDo(JobFile file, SwitchKind kind) {
+        return planRequest(file)
+                .map(r -> new PlanRequest(
+                        r.leads(), r.windings(), r.supply(), kind.chart(), kind.hasOff(), r.running(), Wishes.NONE))
+                .map(this::search)
+                .filter(r -> kind.hasOff() && !r.plans().isEmpty())
+                .isPresent();
+    }
+
+    /** What to ask the planner; empty while the diagram or the switch is missing. */
+    public Optional<PlanRequest> planRequest(JobFile file) {
+        if (file.supply().isEmpty() || file.column().isEmpty() || file.gear().isEmpty()) {
+            return Optional.empty();
+        }
+        Connection connection = file.column().orElseThrow().connection();
+        Supply supply = file.supply().orElseThrow();
+        SwitchKind gear = file.gear().orElseThrow();
+        return Optional.of(new PlanRequest(
+                file.leads().terminals(),
+                file.leads().windings(),
+                supply,
+                gear.chart(),
+                gear.hasOff(),
+                running(file, connection, supply)
+                        .orElseGet(() -> RunningConnections.asWritten(connection, file.leads(), supply)),
+                file.wishes().sparing(gear.worn())));
+    }
+
+    private PlanResult search(PlanRequest request) {
+        synchronized (plans) {
+            PlanResult known = plans.get(request);
+            if (known != null) {
+                return known;
+            }
+        }
+        PlanResult fresh = Planner.search(request);
+        synchronized (plans) {
+            plans.put(request, fresh);
+        }
+        return fresh;
+    }
+
+    /** The connections that run the job's motor right; empty while the engine cannot run it as its diagram says. */
+    private Optional<RunningConnections> running(JobFile file, Connection connection, Supply supply) {
+        if (file.plate().isEmpty() || file.connectionDanger().isPresent()) {
+            return Optional.empty();
+        }
+        Plate plate = file.plate().orElseThrow();
+        return fit(file, plate, connection)
+                .map(fitted -> RunningConnections.of(
+                        fitted.values().motor(file.leads()),
+                        file.leads(),
+                        new RatedPoint(plate.slip(), fitted.given().ratedNm()),
+                        connection,
+                        supply))
+                .filter(r -> !r.forward().isEmpty() && !r.reverse().isEmpty());
     }
 
     /** Hangs the job's motor on a supply by a column of its diagram; empty while plate or leads are not read. */

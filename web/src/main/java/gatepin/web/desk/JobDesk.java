@@ -16,6 +16,7 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
+import gatepin.web.store.CableStore;
 import gatepin.web.store.FoundStore;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
@@ -36,6 +37,7 @@ import gatepin.web.store.ShopStore;
 import gatepin.web.store.StaleEdit;
 import gatepin.web.store.SwitchStore;
 import gatepin.web.store.WindingStore;
+import gatepin.web.store.WishStore;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,6 +61,8 @@ public class JobDesk {
     private final FoundStore found;
     private final WindingStore windings;
     private final RotationStore rotations;
+    private final WishStore wishes;
+    private final CableStore cables;
     private final Changes changes;
 
     JobDesk(
@@ -74,6 +78,8 @@ public class JobDesk {
             FoundStore found,
             WindingStore windings,
             RotationStore rotations,
+            WishStore wishes,
+            CableStore cables,
             Changes changes) {
         this.jobs = jobs;
         this.motors = motors;
@@ -87,6 +93,8 @@ public class JobDesk {
         this.found = found;
         this.windings = windings;
         this.rotations = rotations;
+        this.wishes = wishes;
+        this.cables = cables;
         this.changes = changes;
     }
 
@@ -127,6 +135,8 @@ public class JobDesk {
                 motors.leads(job.motorId()),
                 job.volts().flatMap(v -> motors.column(job.motorId(), v)),
                 jobs.run(job.id()),
+                cables.lengths(job.id()),
+                wishes.wishes(job.id()),
                 job.switchId().map(switches::kind),
                 job.planId().flatMap(plans::plan),
                 pins.lane(job.id()),
@@ -321,8 +331,7 @@ public class JobDesk {
         if (before.job().version() != version) {
             throw new StaleEdit("the job");
         }
-        List<Wire> wires = WorkingOrder.of(
-                plan.wires(), before.column().orElseThrow().connection().swap());
+        List<Wire> wires = WorkingOrder.of(plan);
         if (before.plan().map(p -> sameWires(p, wires)).orElse(false)) {
             return List.of();
         }

@@ -8,9 +8,7 @@ import gatepin.core.gear.SwitchRating;
 import gatepin.core.job.Evidence;
 import gatepin.core.job.Lane;
 import gatepin.core.machine.Leads;
-import gatepin.core.plan.PlanRequest;
-import gatepin.core.plan.PlanResult;
-import gatepin.core.plan.Planner;
+import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.RotationPlan;
@@ -18,6 +16,7 @@ import gatepin.core.safe.SafeRecord;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.winding.WindingRecord;
+import gatepin.core.wire.CableLengths;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.JobStore.Run;
 import gatepin.web.store.MotorStore.Column;
@@ -42,6 +41,8 @@ import java.util.Optional;
  * @param leads the motor's leads; none until they are written down
  * @param column the diagram's column for the chosen voltage
  * @param run how the supply gets to the machine
+ * @param cables how long the cables between motor, switch and supply are
+ * @param wishes what is asked of a plan besides running the motor right
  * @param gear the reversing switch
  * @param plan the chosen plan
  * @param lane how the pins stand
@@ -59,6 +60,8 @@ public record JobFile(
         Leads leads,
         Optional<Column> column,
         Optional<Run> run,
+        CableLengths cables,
+        Wishes wishes,
         Optional<SwitchKind> gear,
         Optional<ChosenPlan> plan,
         Lane lane,
@@ -66,8 +69,8 @@ public record JobFile(
 
     JobFile withDanger(Optional<String> danger) {
         return new JobFile(
-                job, safe, found, windings, rotation, motor, ratings, plate, leads, column, run, gear, plan, lane,
-                danger);
+                job, safe, found, windings, rotation, motor, ratings, plate, leads, column, run, cables, wishes, gear,
+                plan, lane, danger);
     }
 
     public Evidence evidence() {
@@ -133,36 +136,16 @@ public record JobFile(
                 metres));
     }
 
-    /** What to ask the planner; empty while the diagram or the switch is missing. */
-    public Optional<PlanRequest> planRequest() {
-        if (supply().isEmpty() || column.isEmpty() || gear.isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(new PlanRequest(
-                leads.terminals(),
-                leads.windings(),
-                supply().orElseThrow(),
-                gear.orElseThrow().chart(),
-                column.orElseThrow().connection().groups(),
-                column.orElseThrow().connection().reversed().groups()));
-    }
-
-    /** Computes the plans; empty while the diagram or the switch is missing. */
-    public Optional<PlanResult> plans() {
-        return planRequest().map(Planner::search);
-    }
-
     /** The wiring of the chosen plan. */
     public Optional<Wiring> plannedWiring() {
-        if (plan.isEmpty() || planRequest().isEmpty()) {
+        if (plan.isEmpty() || supply().isEmpty() || column.isEmpty() || gear.isEmpty()) {
             return Optional.empty();
         }
-        PlanRequest request = planRequest().orElseThrow();
         return Optional.of(new Wiring(
-                request.leads(),
-                request.windings(),
-                request.chart(),
-                request.supply(),
+                leads.terminals(),
+                leads.windings(),
+                gear.orElseThrow().chart(),
+                supply().orElseThrow(),
                 plan.orElseThrow().wires().stream().map(PlannedWire::wire).toList()));
     }
 }

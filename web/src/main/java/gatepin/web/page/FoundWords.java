@@ -13,6 +13,8 @@ import gatepin.core.found.FoundWireReader;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.found.FoundWiring.Difference;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.plan.FewestChanges;
+import gatepin.core.plan.PlanRequest;
 import gatepin.core.plate.VoltageRange;
 import gatepin.web.desk.Engine;
 import gatepin.web.desk.Engine.OnBench;
@@ -56,6 +58,44 @@ final class FoundWords {
     private static FoundWiring wiring(JobFile file) {
         return new FoundWiring(
                 file.found().wires(), file.gear().map(SwitchKind::chart).orElse(FoundWiring.NO_SWITCH));
+    }
+
+    /** Whether the switch somebody wired already is right, and the fewest changes if not; empty while that cannot be said. */
+    static Optional<Finding> repair(JobFile file, Engine engine) {
+        Optional<PlanRequest> request = engine.planRequest(file);
+        boolean onSwitch = file.found().wires().stream()
+                .anyMatch(w -> !w.isAside()
+                        && (w.oneEnd().place() == Place.SWITCH || w.otherEnd().place() == Place.SWITCH));
+        if (request.isEmpty()
+                || !onSwitch
+                || !wiring(file).unknownEnds(file.leads()).isEmpty()) {
+            return Optional.empty();
+        }
+        Wiring found = wiring(file).wiring(file.leads(), file.supply().orElseThrow());
+        return Optional.of(FewestChanges.of(found, request.orElseThrow())
+                .map(c -> c.changes().isEmpty()
+                        ? Finding.good(
+                                "As found, it is wired right",
+                                "It runs the motor both ways and turns it off. Choose a plan only to do it otherwise.")
+                        : Finding.warn(
+                                c.changes().size() == 1
+                                        ? "As found, one change makes it right"
+                                        : "As found, two changes make it right",
+                                c.changes().stream().map(FoundWords::change).collect(Collectors.joining(" "))))
+                .orElseGet(() -> Finding.warn(
+                        "As found, more than two wires are wrong",
+                        "It is quicker to wire it anew from a plan than to mend it.")));
+    }
+
+    private static String change(FewestChanges.Change change) {
+        String wire = change.wire().from().mark() + "–" + change.wire().to().mark();
+        return switch (change.kind()) {
+            case MOVE ->
+                "Move the wire " + wire + ": its end on " + change.from().mark() + " goes to "
+                        + change.to().mark() + ".";
+            case ADD -> "Put in a jumper " + wire + ".";
+            case TAKE_OUT -> "Take out the jumper " + wire + ".";
+        };
     }
 
     private static boolean isReady(JobFile file) {

@@ -1,18 +1,25 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Leads;
+import gatepin.core.plan.Across;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.web.desk.JobFile;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** Plans in words. */
@@ -35,7 +42,63 @@ final class PlanWords {
                     "This handle stays where it is put",
                     "The machine needs one that springs back to OFF: it must not go on when the hand lets go."));
         }
+        if (!gear.hasOff()) {
+            findings.add(Finding.warn(
+                    "This handle has no OFF",
+                    "A disconnect or starter ahead of it must stop the motor. Stop fully before you throw it across."));
+        }
+        if (!gear.worn().isEmpty()) {
+            findings.add(Finding.warn(
+                    marks(gear.worn()) + " stay empty",
+                    "Their contact closes only now and then. Plans do without them."));
+        }
         return findings;
+    }
+
+    private static String marks(Collection<Terminal> terminals) {
+        return terminals.stream().sorted().map(Terminal::mark).collect(Collectors.joining(", "));
+    }
+
+    /** What a plan means for the motor, beyond what the engine says of its wiring. */
+    static List<Finding> trade(Plan plan, SwitchKind gear, Leads leads) {
+        List<Finding> findings = new ArrayList<>();
+        if (plan.cost().besideProtector() > 0) {
+            findings.add(Finding.warn(
+                    "Some current passes beside the motor's own protector",
+                    "That is the price of fewer conductors. Fit an external overload set to the plate's amps."));
+        }
+        if (!gear.hasOff() && Across.shorts(plan.wiring())) {
+            findings.add(Finding.warn(
+                    "An arc across the handle would short the lines",
+                    "Both sides closed at once join " + plan.wiring().supply().nameOf(Terminal.L1) + " and "
+                            + plan.wiring().supply().nameOf(Terminal.L2)
+                            + ". Never throw it straight across under power."));
+        }
+        if (plan.cost().beyondDiagram() > 0) {
+            findings.add(Finding.good(
+                    "It joins the leads otherwise than the plate",
+                    "The engine finds it as good: each winding gets the same voltage. The bump test decides."));
+        }
+        Set<Contact> out = gear.linksToTakeOut(plan.wires());
+        if (!out.isEmpty()) {
+            findings.add(Finding.warn(
+                    "Take out " + (out.size() == 1 ? "the link " : "the links ")
+                            + out.stream().map(Contact::toString).sorted().collect(Collectors.joining(", ")),
+                    "They are fitted between terminals that this plan keeps apart."));
+        }
+        return findings;
+    }
+
+    /** Which winding the switch turns over. */
+    static String reverses(Plan plan, Leads leads) {
+        List<Lead> moved = plan.interchanged().stream()
+                .flatMap(t -> leads.find(t.mark()).stream())
+                .toList();
+        boolean run = moved.stream().anyMatch(l -> l.isOf(Circuit.RUN));
+        boolean start = moved.stream().anyMatch(l -> l.isOf(Circuit.START));
+        return run && start
+                ? "moves leads of both windings"
+                : run ? "reverses the run winding" : start ? "reverses the start winding" : "moves the line";
     }
 
     static String name(PlanCost cost) {
@@ -50,10 +113,15 @@ final class PlanWords {
     }
 
     /** What sets a plan apart from the others, in a line. */
-    static String price(PlanCost cost, Supply supply) {
+    static String price(Plan plan, JobFile file) {
+        PlanCost cost = plan.cost();
+        Supply supply = plan.wiring().supply();
         List<String> words = new ArrayList<>();
-        words.add(cost.hotLeadsInOff() == 0 ? "nothing hot in OFF" : cost.hotLeadsInOff() + " leads hot in OFF");
-        if (supply.kind() == Supply.Kind.TWO_HOT) {
+        boolean hasOff = file.gear().map(SwitchKind::hasOff).orElse(true);
+        if (hasOff) {
+            words.add(cost.hotLeadsInOff() == 0 ? "nothing hot in OFF" : cost.hotLeadsInOff() + " leads hot in OFF");
+        }
+        if (hasOff && supply.kind() == Supply.Kind.TWO_HOT) {
             words.add(
                     switch (cost.hotLinesUnbroken()) {
                         case 0 -> "both lines broken";
@@ -63,6 +131,11 @@ final class PlanWords {
         } else if (cost.neutralSwitched() > 0) {
             words.add("switches the neutral");
         }
+        words.add(reverses(plan, file.leads()));
+        if (cost.besideProtector() > 0) {
+            words.add("passes beside the protector");
+        }
+        words.add(cost.beyondDiagram() == 0 ? "as the plate shows" : "otherwise than the plate");
         words.add("up to " + cost.mostOnOneTerminal() + " on a terminal");
         return String.join(", ", words);
     }
@@ -95,20 +168,27 @@ final class PlanWords {
                 effort(plan));
     }
 
-    static Finding none(PlanResult result, String switchName) {
+    static Finding none(PlanResult result, String switchName, String wouldDo) {
         return switch (result.hindrance()) {
+            case WISHES ->
+                Finding.bad(
+                        "No plan has all that you ask",
+                        result.asksTooMuch().isEmpty()
+                                ? "Several of your wishes together stand in the way. Take some back."
+                                : "Leave out one of these and there is a plan: "
+                                        + String.join("; ", result.asksTooMuch()) + ".");
             case NO_OFF ->
                 Finding.bad(
                         "This switch cannot turn it off",
                         "The " + switchName + " can join both directions, but in every arrangement the motor stays"
-                                + " on the line in OFF. It takes one more pole to break the line: a six-terminal drum"
-                                + " or a three-pole toggle with centre-off.");
+                                + " on the line in OFF. It takes one more pole to break the line: "
+                                + wouldDo + ".");
             default ->
                 Finding.bad(
                         "This switch cannot do it",
                         "No way of landing these leads on the " + switchName
-                                + " gives this diagram in both directions. It takes a switch with more contacts, or"
-                                + " another connection of the motor.");
+                                + " runs the motor right in both directions. It takes a switch with more contacts: "
+                                + wouldDo + ".");
         };
     }
 }

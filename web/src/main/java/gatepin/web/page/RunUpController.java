@@ -61,9 +61,9 @@ class RunUpController {
     }
 
     /** The chosen plan's wiring, or the best plan's, or the bare connection of the diagram. */
-    private static Optional<Wiring> wiring(JobFile file) {
+    private Optional<Wiring> wiring(JobFile file) {
         Optional<Wiring> planned = file.plannedWiring()
-                .or(() -> file.plans()
+                .or(() -> engine.plans(file)
                         .map(PlanResult::plans)
                         .filter(p -> !p.isEmpty())
                         .map(p -> p.get(0))

@@ -1,16 +1,20 @@
 package gatepin.web.page;
 
+import gatepin.core.Reading;
+import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.web.desk.Engine;
 import gatepin.web.desk.Engine.OnBench;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.desk.SwitchDesk;
 import gatepin.web.drawing.Bench;
 import gatepin.web.store.StaleEdit;
 import gatepin.web.store.SwitchStore;
@@ -21,6 +25,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -35,12 +40,14 @@ class SwitchController {
     private final JobPages pages;
     private final SwitchStore switches;
     private final Engine engine;
+    private final SwitchDesk maps;
 
-    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches, Engine engine) {
+    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches, Engine engine, SwitchDesk maps) {
         this.desk = desk;
         this.pages = pages;
         this.switches = switches;
         this.engine = engine;
+        this.maps = maps;
     }
 
     /** A plan to choose from. */
@@ -56,7 +63,10 @@ class SwitchController {
         model.addAttribute("devices", switches.devices(file.job().shopId()));
         model.addAttribute("changing", file.gear().isEmpty());
         model.asMap().putIfAbsent("rating", file.job().switchRating());
-        Optional<PlanResult> result = file.plans();
+        Optional<PlanResult> result = engine.plans(file);
+        wishes(model, file);
+        model.addAttribute("mapping", maps.mapping(file.job().id()).isPresent());
+        FoundWords.repair(file, engine).ifPresent(f -> model.addAttribute("wired", List.of(f)));
         if (result.isEmpty()) {
             return "switch";
         }
@@ -64,7 +74,7 @@ class SwitchController {
         List<Plan> plans = result.orElseThrow().plans();
         model.addAttribute("arrangements", result.orElseThrow().arrangements());
         if (plans.isEmpty()) {
-            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name()));
+            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name(), wouldDo(file)));
             return "switch";
         }
         Optional<Integer> chosen = chosen(file, plans);
@@ -75,17 +85,21 @@ class SwitchController {
                     i + 1,
                     "" + (char) ('A' + i),
                     PlanWords.name(plans.get(i).cost()),
-                    PlanWords.price(plans.get(i).cost(), file.supply().orElseThrow()),
+                    PlanWords.price(plans.get(i), file),
                     i == shown,
                     chosen.equals(Optional.of(i))));
         }
         Plan plan = plans.get(shown);
-        List<Wire> wires = wires(file, plan);
+        List<Wire> wires = WorkingOrder.of(plan);
         model.addAttribute("choices", choices);
         model.addAttribute("choice", choices.get(shown));
         Optional<OnBench> bench = engine.bench(file, plan.wiring());
         Optional<Findings> found = bench.map(b -> Findings.of(b.analysis()));
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
+        if (!gear.hasOff()) {
+            findings.removeIf(f -> f.title().contains("OFF"));
+        }
+        findings.addAll(0, PlanWords.trade(plan, gear, file.leads()));
         findings.addAll(0, PlanWords.gear(file, gear));
         RotationWords.handle(file).ifPresent(findings::add);
         if (found.isPresent()) {
@@ -112,9 +126,19 @@ class SwitchController {
         return "switch";
     }
 
-    private static List<Wire> wires(JobFile file, Plan plan) {
-        return WorkingOrder.of(
-                plan.wires(), file.column().orElseThrow().connection().swap());
+    /** The library's switches that can do this job. */
+    private String wouldDo(JobFile file) {
+        List<String> names = SwitchKind.ALL.stream()
+                .filter(kind -> engine.canDo(file, kind))
+                .map(SwitchKind::name)
+                .toList();
+        return names.isEmpty() ? "none in the library does" : String.join("; ", names);
+    }
+
+    private static void wishes(Model model, JobFile file) {
+        model.asMap().putIfAbsent("wished", WishForm.of(file.wishes()));
+        model.addAttribute("anyWish", !file.wishes().areNone());
+        model.addAttribute("hasProtector", file.leads().all().stream().anyMatch(l -> l.isOf(Circuit.PROTECTOR)));
     }
 
     private static Optional<Integer> chosen(JobFile file, List<Plan> plans) {
@@ -122,7 +146,7 @@ class SwitchController {
                 .map(p -> p.wires().stream().map(w -> w.wire()).toList())
                 .orElse(List.of());
         for (int i = 0; i < plans.size(); i++) {
-            if (wires(file, plans.get(i)).equals(made)) {
+            if (WorkingOrder.of(plans.get(i)).equals(made)) {
                 return Optional.of(i);
             }
         }
@@ -154,6 +178,21 @@ class SwitchController {
         }
     }
 
+    /** What is asked of a plan besides. */
+    @PostMapping("/jobs/{id}/switch/wishes")
+    ModelAndView wish(@PathVariable long id, @ModelAttribute WishForm form, Model model) {
+        JobFile file = pages.file(id);
+        Reading<Wishes> read =
+                file.gear().map(gear -> form.read(file.leads(), gear)).orElse(Reading.of(Wishes.NONE));
+        if (read.value().isEmpty()) {
+            model.addAttribute("wished", form);
+            model.addAttribute("wrong", JobPages.byField(read.problems()));
+            return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        maps.wish(id, read.value().orElseThrow());
+        return new ModelAndView("redirect:/jobs/" + id + "/switch?saved");
+    }
+
     /** Takes the plan on the screen and pulls the pin. */
     @PostMapping("/jobs/{id}/switch/plan")
     ModelAndView take(
@@ -161,7 +200,7 @@ class SwitchController {
             @RequestParam(defaultValue = "0") int plan,
             @RequestParam(defaultValue = "-1") int version,
             Model model) {
-        List<Plan> plans = pages.file(id).plans().map(PlanResult::plans).orElse(List.of());
+        List<Plan> plans = engine.plans(pages.file(id)).map(PlanResult::plans).orElse(List.of());
         if (plan < 1 || plan > plans.size()) {
             model.addAttribute("wrong", java.util.Map.of("plan", "There is no plan " + plan + ". Choose one listed."));
             return new ModelAndView(page(model, pages.file(id), 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);

@@ -1,20 +1,27 @@
 package gatepin.web.page;
 
+import gatepin.core.Reading;
 import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.job.Gate;
 import gatepin.core.machine.Lead;
+import gatepin.core.wire.CableLengths;
+import gatepin.core.wire.Making;
+import gatepin.core.wire.WireDetail;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
+import gatepin.web.desk.SwitchDesk;
 import gatepin.web.drawing.Bench;
 import gatepin.web.store.LogStore;
 import gatepin.web.store.PlanStore.ChosenPlan;
 import gatepin.web.store.PlanStore.PlannedWire;
 import gatepin.web.store.StaleEdit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -24,6 +31,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 /** The Wire gate: one wire at a time, ticked as it is made; and the paper to take to the machine. */
 @Controller
@@ -31,16 +39,19 @@ class WireController {
     private final JobDesk desk;
     private final JobPages pages;
     private final LogStore log;
+    private final SwitchDesk switchDesk;
 
-    WireController(JobDesk desk, JobPages pages, LogStore log) {
+    WireController(JobDesk desk, JobPages pages, LogStore log, SwitchDesk switchDesk) {
         this.desk = desk;
         this.pages = pages;
         this.log = log;
+        this.switchDesk = switchDesk;
     }
 
     /** A wire as it is read out. */
-    public record Line(long id, int step, String from, String to, String words, boolean made) {
-        static Line of(PlannedWire planned, JobFile file, Supply supply) {
+    public record Line(
+            long id, int step, String from, String to, String words, String facts, String fittings, boolean made) {
+        static Line of(PlannedWire planned, JobFile file, Supply supply, WireDetail detail) {
             Wire wire = planned.wire();
             return new Line(
                     planned.id(),
@@ -48,6 +59,8 @@ class WireController {
                     end(wire.from(), supply),
                     end(wire.to(), supply),
                     words(wire, file),
+                    MakingWords.facts(detail),
+                    MakingWords.fittings(detail),
                     planned.isMade());
         }
 
@@ -115,16 +128,47 @@ class WireController {
         ChosenPlan plan = file.plan().orElseThrow();
         Supply supply = file.supply().orElseThrow();
         model.addAttribute("plan", plan);
-        model.addAttribute(
-                "lines",
-                plan.wires().stream().map(w -> Line.of(w, file, supply)).toList());
         List<Wire> wires = plan.wires().stream().map(PlannedWire::wire).toList();
+        Making making = MakingWords.of(file, file.plannedWiring().orElseThrow(), wires);
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < wires.size(); i++) {
+            lines.add(Line.of(plan.wires().get(i), file, supply, making.wires().get(i)));
+        }
+        model.addAttribute("lines", lines);
+        model.addAttribute("making", making);
+        model.addAttribute(
+                "splices", making.splices().stream().map(MakingWords::splice).toList());
+        model.addAttribute(
+                "linksOut", file.gear().map(g -> g.linksToTakeOut(wires)).orElse(Set.of()));
+        model.asMap().putIfAbsent("motorCable", "" + file.cables().motorCableMetres());
+        model.asMap().putIfAbsent("supplyCord", "" + file.cables().supplyCordMetres());
         model.addAttribute(
                 "drawings",
                 new Bench(file.leads(), file.gear(), file.plannedWiring().orElseThrow(), wires).draw());
         model.addAttribute("words", WiringWords.of(file.plannedWiring().orElseThrow()));
         model.addAttribute("supply", supply);
         model.addAttribute("rotation", file.column().orElseThrow().rotation());
+    }
+
+    /** How long the cables are. */
+    @PostMapping("/jobs/{id}/wire/lengths")
+    ModelAndView lengths(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String motorCable,
+            @RequestParam(defaultValue = "") String supplyCord,
+            Model model) {
+        Reading<CableLengths> read = CableLengths.read(motorCable, supplyCord);
+        JobFile file = pages.file(id);
+        if (read.value().isEmpty()) {
+            pages.fill(model, file, Gate.WIRE);
+            model.addAttribute("motorCable", motorCable);
+            model.addAttribute("supplyCord", supplyCord);
+            model.addAttribute("wrong", JobPages.byField(read.problems()));
+            fillWiring(model, file);
+            return new ModelAndView("wire", model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        switchDesk.lengths(id, read.value().orElseThrow());
+        return new ModelAndView("redirect:/jobs/" + id + "/wire?saved#buy");
     }
 
     /** Ticks a wire. The answer comes after the database has it for good. */

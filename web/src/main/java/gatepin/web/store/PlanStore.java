@@ -43,14 +43,16 @@ public class PlanStore {
     public long add(long jobId, String name, PlanCost cost, List<Wire> wires) {
         long id = ShopStore.insert(jdbc.sql("""
                         insert into plan (job_id, name, hot_leads_in_off, hot_lines_unbroken, neutral_switched,
-                                          conductors, jumpers, most_on_one_terminal, chosen_at)
-                        values (:job, :name, :hot, :unbroken, :neutral, :conductors, :jumpers, :most, :at)
+                                          beside_protector, beyond_diagram, conductors, jumpers, most_on_one_terminal, chosen_at)
+                        values (:job, :name, :hot, :unbroken, :neutral, :beside, :beyond, :conductors, :jumpers, :most, :at)
                         """)
                 .param("job", jobId)
                 .param("name", name)
                 .param("hot", cost.hotLeadsInOff())
                 .param("unbroken", cost.hotLinesUnbroken())
                 .param("neutral", cost.neutralSwitched())
+                .param("beside", cost.besideProtector())
+                .param("beyond", cost.beyondDiagram())
                 .param("conductors", cost.conductors())
                 .param("jumpers", cost.jumpers())
                 .param("most", cost.mostOnOneTerminal())
@@ -91,6 +93,8 @@ public class PlanStore {
                                 row.getInt("hot_leads_in_off"),
                                 row.getInt("hot_lines_unbroken"),
                                 row.getInt("neutral_switched"),
+                                row.getInt("beside_protector"),
+                                row.getInt("beyond_diagram"),
                                 row.getInt("conductors"),
                                 row.getInt("jumpers"),
                                 row.getInt("most_on_one_terminal")),

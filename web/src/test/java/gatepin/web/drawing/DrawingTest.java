@@ -10,6 +10,8 @@ import gatepin.core.machine.Leads;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.Planner;
+import gatepin.core.plan.RunningConnections;
+import gatepin.core.plan.Wishes;
 import gatepin.web.drawing.Drawing.Stud;
 import gatepin.web.drawing.Drawing.Tag;
 import gatepin.web.drawing.Drawing.Trace;
@@ -43,13 +45,15 @@ class DrawingTest {
                                 new ConnectionReader.Typed(motor[1], motor[2], motor[3], motor[4], motor[5]), leads)
                         .value()
                         .orElseThrow();
+                Supply supply = new Supply(connection.volts(), 60, Supply.Kind.TWO_HOT);
                 PlanRequest request = new PlanRequest(
                         leads.terminals(),
                         leads.windings(),
-                        new Supply(connection.volts(), 60, Supply.Kind.TWO_HOT),
+                        supply,
                         kind.chart(),
-                        connection.groups(),
-                        connection.reversed().groups());
+                        kind.hasOff(),
+                        RunningConnections.asWritten(connection, leads, supply),
+                        Wishes.NONE);
                 for (Plan plan : Planner.search(request).plans()) {
                     for (Drawing drawing : new Bench(leads, Optional.of(kind), plan.wiring(), plan.wires()).draw()) {
                         String name = motor[0] + ", " + motor[1] + " V, " + kind.key() + ", " + drawing.shape();

@@ -1,0 +1,306 @@
+package gatepin.core.plan;
+
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+
+/**
+ * A switch as the search sees it: its terminals fall into blocks that no contact leads out of, and blocks of one
+ * pattern are alike, so that one order of them stands for all.
+ */
+final class Face {
+    /** Blocks larger than this are not searched for ways to turn them onto themselves. */
+    private static final int MOST_TURNED = 6;
+
+    /**
+     * The pattern of blocks that are alike.
+     *
+     * @param size how many terminals a block has
+     * @param forward the contacts closed at FORWARD, as pairs of places in the block
+     * @param reverse those closed at REVERSE
+     * @param off those closed in OFF
+     * @param label what sets a place apart: {@link #FREE}, {@link #UNUSABLE}, or the point that must stay on it
+     * @param turns the ways to turn a block onto itself, the plain one first
+     */
+    record Pattern(int size, int[][] forward, int[][] reverse, int[][] off, int[] label, List<int[]> turns) {
+        int rank(int[][] contacts) {
+            return rank(contacts, -1);
+        }
+
+        /** How many joins contacts can make between the places of a set, given as bits. */
+        private int rank(int[][] contacts, int places) {
+            int[] root = new int[size];
+            Arrays.setAll(root, i -> i);
+            int rank = 0;
+            for (int[] contact : contacts) {
+                int a = root[contact[0]];
+                int b = root[contact[1]];
+                if (a != b && (places >> contact[0] & places >> contact[1] & 1) == 1) {
+                    rank++;
+                    for (int i = 0; i < size; i++) {
+                        root[i] = root[i] == b ? a : root[i];
+                    }
+                }
+            }
+            return rank;
+        }
+
+        /** The most joins, both ways counted, that a landing can be worth here. */
+        double joinsForALanding() {
+            double most = 0;
+            for (int places = 1; places < 1 << size; places++) {
+                most = Math.max(
+                        most, (rank(forward, places) + rank(reverse, places)) / (double) Integer.bitCount(places));
+            }
+            return most;
+        }
+    }
+
+    /**
+     * A block of terminals.
+     *
+     * @param pattern which pattern it follows
+     * @param terminals its terminals, in the order of the pattern's places
+     */
+    record Block(int pattern, int[] terminals) {}
+
+    static final int FREE = -1;
+    static final int UNUSABLE = -2;
+
+    final int terminals;
+    final List<Pattern> patterns = new ArrayList<>();
+    final List<Block> blocks = new ArrayList<>();
+
+    Face(PlanRequest request) {
+        List<Terminal> face = request.chart().terminals();
+        List<Terminal> points = request.points();
+        this.terminals = face.size();
+        int[] label = new int[terminals];
+        for (int t = 0; t < terminals; t++) {
+            label[t] = request.wishes().unusable().contains(face.get(t)) ? UNUSABLE : FREE;
+            for (Wire kept : request.wishes().kept()) {
+                if (kept.lands(face.get(t))) {
+                    label[t] = points.indexOf(kept.from().equals(face.get(t)) ? kept.to() : kept.from());
+                }
+            }
+        }
+        int[] blockOf = new int[terminals];
+        Arrays.setAll(blockOf, i -> i);
+        for (Contact contact : request.chart().contacts()) {
+            int a = blockOf[face.indexOf(contact.a())];
+            int b = blockOf[face.indexOf(contact.b())];
+            for (int i = 0; i < terminals; i++) {
+                blockOf[i] = blockOf[i] == b ? a : blockOf[i];
+            }
+        }
+        Map<Integer, List<Integer>> members = new LinkedHashMap<>();
+        for (int t = 0; t < terminals; t++) {
+            members.computeIfAbsent(blockOf[t], k -> new ArrayList<>()).add(t);
+        }
+        for (List<Integer> block : members.values()) {
+            int[] here = block.stream().mapToInt(t -> t).toArray();
+            place(here, pattern(here, request, face, label));
+        }
+        blocks.sort(java.util.Comparator.comparingInt(Block::pattern));
+    }
+
+    private static Pattern pattern(int[] here, PlanRequest request, List<Terminal> face, int[] label) {
+        List<int[][]> contacts = new ArrayList<>();
+        for (HandlePosition position : List.of(HandlePosition.FORWARD, HandlePosition.REVERSE, HandlePosition.OFF)) {
+            contacts.add(request.chart().closedIn(position).stream()
+                    .map(c -> new int[] {place(here, face.indexOf(c.a())), place(here, face.indexOf(c.b()))})
+                    .filter(c -> c[0] >= 0)
+                    .toArray(int[][]::new));
+        }
+        int[] labels = Arrays.stream(here).map(t -> label[t]).toArray();
+        return new Pattern(here.length, contacts.get(0), contacts.get(1), contacts.get(2), labels, List.of());
+    }
+
+    private static int place(int[] here, int terminal) {
+        for (int i = 0; i < here.length; i++) {
+            if (here[i] == terminal) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** Files a block under a pattern it can be laid over, or under a new one. */
+    private void place(int[] here, Pattern fresh) {
+        for (int p = 0; p < patterns.size(); p++) {
+            List<int[]> ways = new ArrayList<>();
+            ways(patterns.get(p), fresh, ways::add);
+            if (!ways.isEmpty()) {
+                int[] way = ways.get(0);
+                int[] ordered = new int[here.length];
+                for (int i = 0; i < here.length; i++) {
+                    ordered[i] = here[way[i]];
+                }
+                blocks.add(new Block(p, ordered));
+                return;
+            }
+        }
+        List<int[]> turns = new ArrayList<>();
+        int[] plain = new int[fresh.size()];
+        Arrays.setAll(plain, i -> i);
+        turns.add(plain);
+        ways(fresh, fresh, way -> {
+            if (!Arrays.equals(way, plain)) {
+                turns.add(way);
+            }
+        });
+        patterns.add(new Pattern(
+                fresh.size(), fresh.forward(), fresh.reverse(), fresh.off(), fresh.label(), List.copyOf(turns)));
+        blocks.add(new Block(patterns.size() - 1, here));
+    }
+
+    /** Every way to lay one pattern over another: {@code way[i]} is the place of the other that place i comes to lie on. */
+    private static void ways(Pattern one, Pattern other, Consumer<int[]> found) {
+        if (one.size() != other.size()
+                || one.size() > MOST_TURNED
+                || one.forward().length != other.forward().length
+                || one.reverse().length != other.reverse().length
+                || one.off().length != other.off().length) {
+            return;
+        }
+        lay(one, other, 0, new int[one.size()], found);
+    }
+
+    private static void lay(Pattern one, Pattern other, int place, int[] way, Consumer<int[]> found) {
+        if (place == way.length) {
+            if (same(one.forward(), other.forward(), way)
+                    && same(one.reverse(), other.reverse(), way)
+                    && same(one.off(), other.off(), way)) {
+                found.accept(way.clone());
+            }
+            return;
+        }
+        for (int to = 0; to < way.length; to++) {
+            int target = to;
+            boolean taken = Arrays.stream(way, 0, place).anyMatch(w -> w == target);
+            if (!taken && one.label()[place] == other.label()[to]) {
+                way[place] = to;
+                lay(one, other, place + 1, way, found);
+            }
+        }
+    }
+
+    private static boolean same(int[][] one, int[][] other, int[] way) {
+        return Arrays.stream(one).allMatch(c -> has(other, way[c[0]], way[c[1]]));
+    }
+
+    private static boolean has(int[][] contacts, int a, int b) {
+        return Arrays.stream(contacts).anyMatch(c -> (c[0] == a && c[1] == b) || (c[0] == b && c[1] == a));
+    }
+
+    /** How many more joins the blocks from one on can make in a position, for each block. */
+    int[] rankFrom(HandlePosition position) {
+        int[] from = new int[blocks.size() + 1];
+        for (int b = blocks.size() - 1; b >= 0; b--) {
+            Pattern pattern = patterns.get(blocks.get(b).pattern());
+            from[b] = from[b + 1]
+                    + pattern.rank(position == HandlePosition.FORWARD ? pattern.forward() : pattern.reverse());
+        }
+        return from;
+    }
+
+    /**
+     * The fewest landings that can make a number of joins, both ways counted, on the blocks from one on: the blocks that give
+     * most for a landing first, as if a block could be filled in part.
+     *
+     * @return by block, then by the number of joins
+     */
+    int[][] leastLandings(int mostJoins) {
+        int[][] least = new int[blocks.size() + 1][mostJoins + 1];
+        double[] worth =
+                patterns.stream().mapToDouble(Pattern::joinsForALanding).toArray();
+        for (int from = 0; from <= blocks.size(); from++) {
+            List<Block> rest = new ArrayList<>(blocks.subList(from, blocks.size()));
+            rest.sort(java.util.Comparator.comparingDouble(b -> -worth[b.pattern()]));
+            for (int joins = 1; joins <= mostJoins; joins++) {
+                double landings = 0;
+                int missing = joins;
+                for (Block block : rest) {
+                    Pattern pattern = patterns.get(block.pattern());
+                    int here = Math.min(missing, pattern.rank(pattern.forward()) + pattern.rank(pattern.reverse()));
+                    if (here > 0) {
+                        landings += here / worth[block.pattern()];
+                        missing -= here;
+                    }
+                }
+                least[from][joins] = missing > 0 ? Integer.MAX_VALUE / 2 : (int) Math.ceil(landings - 1e-9);
+            }
+        }
+        return least;
+    }
+
+    /** How many terminals the blocks from one on have, for each block. */
+    int[] terminalsFrom() {
+        int[] from = new int[blocks.size() + 1];
+        for (int b = blocks.size() - 1; b >= 0; b--) {
+            from[b] = from[b + 1] + blocks.get(b).terminals().length;
+        }
+        return from;
+    }
+
+    /** The same landing on other terminals of the same kinds, as tidy as turning and exchanging blocks makes it. */
+    Landing tidied(Landing landing) {
+        Landing best = landing;
+        boolean better = true;
+        while (better) {
+            better = false;
+            for (int b = 0; b < blocks.size(); b++) {
+                for (Landing other : variants(best, b)) {
+                    if (other.untidiness() < best.untidiness()) {
+                        best = other;
+                        better = true;
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
+    private List<Landing> variants(Landing landing, int number) {
+        List<Landing> variants = new ArrayList<>();
+        Block block = blocks.get(number);
+        for (int[] turn : patterns.get(block.pattern()).turns()) {
+            int[] netOn = landing.netOn().clone();
+            for (int i = 0; i < turn.length; i++) {
+                netOn[block.terminals()[i]] = landing.netOn()[block.terminals()[turn[i]]];
+            }
+            variants.add(landing.on(netOn));
+        }
+        for (int other = number + 1; other < blocks.size(); other++) {
+            if (blocks.get(other).pattern() == block.pattern()) {
+                int[] netOn = landing.netOn().clone();
+                for (int i = 0; i < block.terminals().length; i++) {
+                    int here = block.terminals()[i];
+                    int there = blocks.get(other).terminals()[i];
+                    netOn[here] = landing.netOn()[there];
+                    netOn[there] = landing.netOn()[here];
+                }
+                variants.add(landing.on(netOn));
+            }
+        }
+        return variants;
+    }
+
+    /** The contacts closed in OFF, as pairs of terminals. */
+    List<int[]> offContacts() {
+        List<int[]> contacts = new ArrayList<>();
+        for (Block block : blocks) {
+            for (int[] contact : patterns.get(block.pattern()).off()) {
+                contacts.add(new int[] {block.terminals()[contact[0]], block.terminals()[contact[1]]});
+            }
+        }
+        return contacts;
+    }
+}

@@ -1,0 +1,228 @@
+package gatepin.core.plan;
+
+import gatepin.core.circuit.AcNetwork;
+import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.State;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.WiredMotor;
+import gatepin.core.diagram.Connection;
+import gatepin.core.machine.Leads;
+import gatepin.core.verdict.RatedPoint;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.SortedSet;
+
+/**
+ * All connections of a motor that run it right, by the direction they start it in.
+ *
+ * <p>Right is what starts and runs it as the diagram's own column does: the same torque and line current at standstill
+ * and at rated speed, to one part in twenty. So the start winding may hang on either run half, the halves may change
+ * places, and either winding may be turned over; what gives a winding another voltage, or sets the halves against
+ * each other, falls out, because the engine says so. So does what lets the run winding's current pass beside the motor's own
+ * protector.
+ *
+ * @param forward those that start it as the diagram's column is written, the nearest to that column first
+ * @param reverse those that start it the other way, the nearest to the column with its two leads interchanged first
+ */
+public record RunningConnections(List<RunningConnection> forward, List<RunningConnection> reverse) {
+    private static final double ALIKE = 0.05;
+
+    public RunningConnections {
+        forward = List.copyOf(forward);
+        reverse = List.copyOf(reverse);
+    }
+
+    /** What the diagram itself states, and the same with the lines exchanged: for a motor no engine can run yet. */
+    public static RunningConnections asWritten(Connection diagram, Leads leads, Supply supply) {
+        return new RunningConnections(
+                bothLineOrders(diagram.groups(), leads, supply),
+                bothLineOrders(diagram.reversed().groups(), leads, supply));
+    }
+
+    private static List<RunningConnection> bothLineOrders(
+            List<SortedSet<Terminal>> groups, Leads leads, Supply supply) {
+        return List.of(
+                RunningConnection.of(groups, leads, supply, true),
+                RunningConnection.of(RunningConnection.linesExchanged(groups), leads, supply, true));
+    }
+
+    /**
+     * Finds all connections that run a motor as its diagram does.
+     *
+     * @param motor the motor as the engine knows it
+     * @param leads its leads
+     * @param rated where it works as its plate says
+     * @param diagram the column of the diagram for this supply
+     * @param supply the supply
+     */
+    public static RunningConnections of(Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply) {
+        return new Enumeration(motor, leads, rated, diagram, supply).all();
+    }
+
+    private static final class Enumeration {
+        private final Motor motor;
+        private final Leads leads;
+        private final RatedPoint rated;
+        private final Supply supply;
+        private final List<Terminal> points;
+        private final List<Winding> windings;
+        private final int[] written;
+        private final int[] turned;
+        private final int groupsWanted;
+        private final long alone;
+        private final List<Integer> shape;
+        private final Behaviour asWritten;
+        private final List<int[]> forward = new ArrayList<>();
+        private final List<int[]> reverse = new ArrayList<>();
+
+        Enumeration(Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply) {
+            this.motor = motor;
+            this.leads = leads;
+            this.rated = rated;
+            this.supply = supply;
+            this.points = PlanRequest.points(leads.terminals());
+            this.windings = leads.windings();
+            this.written = Partition.of(points, diagram.groups());
+            this.turned = Partition.of(points, diagram.reversed().groups());
+            this.groupsWanted = Partition.groups(written);
+            this.alone = alone(written);
+            this.shape = shape(written);
+            this.asWritten = behaviour(written);
+        }
+
+        RunningConnections all() {
+            extend(0, new int[points.size()], 0);
+            return new RunningConnections(connections(forward, written), connections(reverse, turned));
+        }
+
+        private List<RunningConnection> connections(List<int[]> found, int[] shown) {
+            int[] exchanged = Partition.of(points, RunningConnection.linesExchanged(Partition.groupsOf(points, shown)));
+            return found.stream()
+                    .sorted(Comparator.comparingInt((int[] p) -> Partition.distance(p, shown))
+                            .thenComparing(Arrays::toString))
+                    .map(p -> RunningConnection.of(
+                            Partition.groupsOf(points, p),
+                            leads,
+                            supply,
+                            Arrays.equals(p, shown) || Arrays.equals(p, exchanged)))
+                    .filter(RunningConnection::runCurrentProtected)
+                    .sorted(Comparator.comparing(c -> !c.onDiagram()))
+                    .toList();
+        }
+
+        private void extend(int point, int[] groupOf, int groups) {
+            if (groups > groupsWanted || groups + points.size() - point < groupsWanted) {
+                return;
+            }
+            if (point == groupOf.length) {
+                judge(groupOf);
+                return;
+            }
+            for (int group = 0; group <= groups; group++) {
+                if (group == groups || mayShare(point, group, groupOf)) {
+                    groupOf[point] = group;
+                    extend(point + 1, groupOf, Math.max(groups, group + 1));
+                }
+            }
+        }
+
+        /** The lines stay apart, and no winding is shorted. */
+        private boolean mayShare(int point, int group, int[] groupOf) {
+            for (int other = 0; other < point; other++) {
+                if (groupOf[other] == group && areApart(points.get(other), points.get(point))) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        private boolean areApart(Terminal one, Terminal other) {
+            return one.isLine() && other.isLine() || windings.stream().anyMatch(w -> w.has(one) && w.has(other));
+        }
+
+        private static long alone(int[] groupOf) {
+            return Arrays.stream(groupOf)
+                    .filter(g -> Arrays.stream(groupOf).filter(o -> o == g).count() == 1)
+                    .count();
+        }
+
+        /**
+         * What each node is joined to, protectors seen through: the same network has the same nodes, whichever way its equal
+         * parts change places.
+         */
+        private List<Integer> shape(int[] groupOf) {
+            int[] node = Partition.of(points, Partition.groupsOf(points, groupOf));
+            for (Winding winding : windings) {
+                if (winding.circuit() == Circuit.PROTECTOR) {
+                    int from = node[points.indexOf(winding.like())];
+                    int to = node[points.indexOf(winding.other())];
+                    for (int i = 0; i < node.length; i++) {
+                        node[i] = node[i] == from ? to : node[i];
+                    }
+                }
+            }
+            int[] seen = new int[points.size()];
+            for (int i = 0; i < node.length; i++) {
+                seen[node[i]] += points.get(i).isLine() ? 1 : 0;
+            }
+            for (Winding winding : windings) {
+                int weight = 10 << (4 * winding.circuit().ordinal());
+                if (winding.circuit() != Circuit.PROTECTOR) {
+                    seen[node[points.indexOf(winding.like())]] += weight;
+                    seen[node[points.indexOf(winding.other())]] += weight;
+                }
+            }
+            return Arrays.stream(seen).filter(s -> s > 0).sorted().boxed().toList();
+        }
+
+        private void judge(int[] groupOf) {
+            if (alone(groupOf) != alone || !shape(groupOf).equals(shape)) {
+                return;
+            }
+            Behaviour behaviour = behaviour(groupOf);
+            if (behaviour.isLike(asWritten)) {
+                boolean same = behaviour.startNm * asWritten.startNm > 0;
+                (same ? forward : reverse).add(groupOf.clone());
+            }
+        }
+
+        private Behaviour behaviour(int[] groupOf) {
+            WiredMotor wired = new WiredMotor(
+                    motor,
+                    new ContactChart(List.of(), Map.of()),
+                    supply,
+                    Feeder.STIFF,
+                    RunningConnection.wires(Partition.groupsOf(points, groupOf)),
+                    List.of());
+            AcSolution start =
+                    AcNetwork.of(wired, State.atRest(HandlePosition.FORWARD)).at(1);
+            double slip = start.torqueNm() < 0 ? 2 - rated.slip() : rated.slip();
+            AcSolution run =
+                    AcNetwork.of(wired, State.atSpeed(HandlePosition.FORWARD)).at(slip);
+            return new Behaviour(start.torqueNm(), start.lineAmps(), run.torqueNm(), run.lineAmps());
+        }
+    }
+
+    private record Behaviour(double startNm, double startAmps, double runNm, double runAmps) {
+        boolean isLike(Behaviour other) {
+            return near(Math.abs(startNm), Math.abs(other.startNm))
+                    && near(startAmps, other.startAmps)
+                    && near(Math.abs(runNm), Math.abs(other.runNm))
+                    && near(runAmps, other.runAmps);
+        }
+
+        private static boolean near(double one, double other) {
+            return Math.abs(one - other) <= ALIKE * Math.max(Math.abs(one), Math.abs(other));
+        }
+    }
+}

@@ -1,0 +1,83 @@
+package gatepin.core.plan;
+
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+
+/**
+ * What a person asks of a plan besides running the motor right.
+ *
+ * @param everyHotBroken every hot line is broken in OFF
+ * @param wholeCurrentProtected all current passes the motor's own protector, both ways
+ * @param mostConductors the cable that is there has no more conductors than this, ground not counted
+ * @param unusable terminals of the switch that nothing may land on
+ * @param kept wires from a lead or line to a switch terminal that stay where they are
+ */
+public record Wishes(
+        boolean everyHotBroken,
+        boolean wholeCurrentProtected,
+        OptionalInt mostConductors,
+        Set<Terminal> unusable,
+        Set<Wire> kept) {
+    /** No wish at all. */
+    public static final Wishes NONE = new Wishes(false, false, OptionalInt.empty(), Set.of(), Set.of());
+
+    public Wishes {
+        unusable = Set.copyOf(unusable);
+        kept = Set.copyOf(kept);
+    }
+
+    /** The same, and these terminals left empty, too. */
+    public Wishes sparing(Set<Terminal> more) {
+        Set<Terminal> all = new HashSet<>(unusable);
+        all.addAll(more);
+        return new Wishes(everyHotBroken, wholeCurrentProtected, mostConductors, all, kept);
+    }
+
+    public boolean areNone() {
+        return equals(NONE);
+    }
+
+    /** Whether a plan of this cost, or of no lower, can satisfy. */
+    boolean allow(PlanCost cost) {
+        return !(everyHotBroken && cost.hotLinesUnbroken() > 0)
+                && !(wholeCurrentProtected && cost.besideProtector() > 0)
+                && cost.conductors() <= mostConductors.orElse(Integer.MAX_VALUE);
+    }
+
+    /** A wish left out, with its name. */
+    public record Without(String wish, Wishes rest) {}
+
+    /** Each single wish left out. */
+    List<Without> eachLeftOut() {
+        List<Without> each = new ArrayList<>();
+        if (everyHotBroken) {
+            each.add(new Without(
+                    "every hot line broken", new Wishes(false, wholeCurrentProtected, mostConductors, unusable, kept)));
+        }
+        if (wholeCurrentProtected) {
+            each.add(new Without(
+                    "protector always in circuit", new Wishes(everyHotBroken, false, mostConductors, unusable, kept)));
+        }
+        if (mostConductors.isPresent()) {
+            each.add(new Without(
+                    "at most " + mostConductors.getAsInt() + " conductors",
+                    new Wishes(everyHotBroken, wholeCurrentProtected, OptionalInt.empty(), unusable, kept)));
+        }
+        if (!unusable.isEmpty()) {
+            each.add(new Without(
+                    "terminals left empty",
+                    new Wishes(everyHotBroken, wholeCurrentProtected, mostConductors, Set.of(), kept)));
+        }
+        if (!kept.isEmpty()) {
+            each.add(new Without(
+                    "wires that stay",
+                    new Wishes(everyHotBroken, wholeCurrentProtected, mostConductors, unusable, Set.of())));
+        }
+        return each;
+    }
+}

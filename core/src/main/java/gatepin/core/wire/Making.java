@@ -1,0 +1,267 @@
+package gatepin.core.wire;
+
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.circuit.Wire.Run;
+import gatepin.core.circuit.Wiring;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Leads;
+import gatepin.core.supply.Region;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What it takes to make the wires of a plan.
+ *
+ * @param wires every wire in working order, with colour, length and fittings
+ * @param splices the joints in the motor box
+ * @param boxFill the room the switch's box must have; empty where the region has no such rule or the size is not known
+ * @param toBuy what to cut and buy, a line each
+ */
+public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxFill> boxFill, List<String> toBuy) {
+    /** Slack at each end of a conductor, m; the length of a jumper, m; stripping, mm (common practice). */
+    private static final double SLACK = 0.15;
+
+    private static final double JUMPER = 0.12;
+    private static final int STRIP_SCREW = 9;
+    private static final int STRIP_CONNECTOR = 12;
+
+    private static final List<String> HOTS_AMERICAN = List.of("black", "red", "blue", "orange");
+    private static final List<String> HOTS_METRIC = List.of("brown", "black", "grey");
+    /** Conductors that flexible cords commonly come with, ground counted (common practice). */
+    private static final List<Integer> CORDS = List.of(3, 4, 5, 7, 12);
+
+    public Making {
+        wires = List.copyOf(wires);
+        splices = List.copyOf(splices);
+        toBuy = List.copyOf(toBuy);
+    }
+
+    /**
+     * Works it out.
+     *
+     * @param wiring the plan's wiring
+     * @param order its wires in working order
+     * @param leads the motor's leads, which have their own colours
+     * @param region whose colours and rules hold
+     * @param size the branch circuit's conductor; blank while it is not sized
+     * @param lengths how long the cables are
+     */
+    public static Making of(
+            Wiring wiring, List<Wire> order, Leads leads, Region region, String size, CableLengths lengths) {
+        return new Work(wiring, order, leads, region, size, lengths).done();
+    }
+
+    private static final class Work {
+        private final Wiring wiring;
+        private final List<Wire> order;
+        private final Leads leads;
+        private final Region region;
+        private final String size;
+        private final CableLengths lengths;
+        private final Nodes fixed;
+        private final Map<Wire, String> colours = new HashMap<>();
+        private final Map<Wire, Integer> bands = new HashMap<>();
+
+        Work(Wiring wiring, List<Wire> order, Leads leads, Region region, String size, CableLengths lengths) {
+            this.wiring = wiring;
+            this.order = order;
+            this.leads = leads;
+            this.region = region;
+            this.size = size;
+            this.lengths = lengths;
+            this.fixed = wiring.nodes(List.of());
+            colour();
+        }
+
+        /** Ground and neutral have their colours by rule; hots take turns, and from the second round on they get bands. */
+        private void colour() {
+            List<String> hots = region == Region.IEC ? HOTS_METRIC : HOTS_AMERICAN;
+            int motor = 0;
+            for (Wire wire : order) {
+                if (wire.isGround()) {
+                    colours.put(wire, region == Region.IEC ? "green and yellow" : "green");
+                } else if (isNeutral(wire)) {
+                    colours.put(wire, region == Region.IEC ? "blue" : "white");
+                } else if (wire.run() == Run.MOTOR_CABLE) {
+                    colours.put(wire, hots.get(motor % hots.size()));
+                    bands.put(wire, motor / hots.size());
+                    motor++;
+                } else if (wire.run() == Run.SUPPLY_CABLE) {
+                    boolean second = wire.lands(Terminal.L2);
+                    colours.put(wire, region == Region.IEC ? (second ? "blue" : "brown") : second ? "white" : "black");
+                } else if (wire.run() == Run.SWITCH_BOX) {
+                    colours.put(wire, hots.get(0));
+                }
+            }
+        }
+
+        /** Joined to the neutral in every position, by wires alone. */
+        private boolean isNeutral(Wire wire) {
+            return wiring.supply().kind() == Supply.Kind.HOT_AND_NEUTRAL && fixed.same(wire.from(), Terminal.L2);
+        }
+
+        /** A cord of two conductors brings a second hot on the wire that is coloured for the neutral. */
+        private String remark(Wire wire) {
+            boolean secondHot = wire.run() == Run.SUPPLY_CABLE
+                    && wire.lands(Terminal.L2)
+                    && wiring.supply().isHot(Terminal.L2);
+            if (!secondHot) {
+                return "";
+            }
+            return region == Region.IEC ? "re-mark it brown at both ends" : "re-mark it black or red at both ends";
+        }
+
+        Making done() {
+            List<WireDetail> details = order.stream().map(this::detail).toList();
+            List<Splice> splices = splices();
+            long conductors = order.stream()
+                    .filter(w -> !w.isGround() && (w.run() == Run.MOTOR_CABLE || w.run() == Run.SUPPLY_CABLE))
+                    .count();
+            Optional<BoxFill> fill = region == Region.IEC ? Optional.empty() : BoxFill.of((int) conductors, size);
+            return new Making(details, splices, fill, toBuy(splices));
+        }
+
+        private WireDetail detail(Wire wire) {
+            boolean lead = wire.run() == Run.MOTOR_BOX;
+            Optional<Lead> own = leads.find(wire.from().mark())
+                    .filter(l -> lead && l.terminal().equals(wire.from()));
+            String colour = lead
+                    ? own.map(Lead::colour).filter(c -> !c.isBlank()).orElse("as it is")
+                    : colours.getOrDefault(wire, "");
+            return new WireDetail(
+                    wire,
+                    colour,
+                    bands.getOrDefault(wire, 0),
+                    remark(wire),
+                    lead ? "" : size,
+                    lead ? 0 : cut(wire),
+                    strip(wire.from()),
+                    strip(wire.to()),
+                    fitting(wire.from()),
+                    fitting(wire.to()));
+        }
+
+        private double cut(Wire wire) {
+            return switch (wire.run()) {
+                case MOTOR_CABLE -> lengths.motorCableMetres() + 2 * SLACK;
+                case SUPPLY_CABLE -> lengths.supplyCordMetres() + 2 * SLACK;
+                default -> JUMPER;
+            };
+        }
+
+        private static int strip(Terminal end) {
+            return end.place() == Place.MOTOR && !end.isGround() || end.place() == Place.SPLICE
+                    ? STRIP_CONNECTOR
+                    : STRIP_SCREW;
+        }
+
+        private String fitting(Terminal end) {
+            String of = size.isEmpty() ? "" : " for " + size;
+            if (end.isGround()) {
+                return end.place() == Place.SUPPLY ? "ground pin or bar" : "ring" + of + " under the ground screw";
+            }
+            return switch (end.place()) {
+                case MOTOR, SPLICE -> "closed connector";
+                case SWITCH -> "ring or fork" + of + ", torque as stamped on the switch";
+                default -> "plug or disconnect terminal, torque as stamped";
+            };
+        }
+
+        /** A joint for each conductor that meets leads, and for each set of leads joined among themselves. */
+        private List<Splice> splices() {
+            List<Splice> splices = new ArrayList<>();
+            for (Wire wire : order) {
+                boolean single =
+                        wire.run() == Run.MOTOR_CABLE && wire.from().place() == Place.MOTOR && !wire.isGround();
+                if (single) {
+                    splices.add(splice(wire.from().mark(), List.of(wire.from()), 1));
+                }
+            }
+            Map<Terminal, List<Terminal>> joined = new TreeMap<>();
+            order.stream()
+                    .filter(w -> w.run() == Run.MOTOR_BOX)
+                    .forEach(w -> joined.computeIfAbsent(w.to(), k -> new ArrayList<>())
+                            .add(w.from()));
+            joined.forEach((nut, in) -> {
+                long conductors = order.stream()
+                        .filter(w -> w.run() == Run.MOTOR_CABLE && w.lands(nut))
+                        .count();
+                splices.add(splice(nut.mark(), in.stream().sorted().toList(), (int) conductors));
+            });
+            return splices;
+        }
+
+        private Splice splice(String name, List<Terminal> in, int conductors) {
+            int wires = in.size() + conductors;
+            return new Splice(
+                    name,
+                    in,
+                    conductors,
+                    "connector listed for " + wires + " wires" + (size.isEmpty() ? "" : " up to " + size));
+        }
+
+        private List<String> toBuy(List<Splice> splices) {
+            List<String> list = new ArrayList<>();
+            int motor = count(Run.MOTOR_CABLE);
+            list.add(cable("Motor cable", motor, lengths.motorCableMetres()));
+            list.add(cable("Supply cord", count(Run.SUPPLY_CABLE), lengths.supplyCordMetres()));
+            int jumpers = count(Run.SWITCH_BOX);
+            if (jumpers > 0) {
+                list.add(String.format(
+                        Locale.ROOT,
+                        "Wire for %d jumper%s: %.1f m%s",
+                        jumpers,
+                        jumpers == 1 ? "" : "s",
+                        Math.ceil(jumpers * JUMPER * 10) / 10,
+                        size.isEmpty() ? "" : ", " + size));
+            }
+            Map<String, Integer> connectors = new TreeMap<>();
+            splices.forEach(s -> connectors.merge(s.connector(), 1, Integer::sum));
+            connectors.forEach((kind, number) -> list.add(number + " × " + kind));
+            long screws = order.stream()
+                    .flatMap(w -> List.of(w.from(), w.to()).stream())
+                    .filter(t -> t.place() == Place.SWITCH || t.equals(Terminal.MOTOR_FRAME))
+                    .count();
+            list.add(screws + " × ring or fork terminal" + (size.isEmpty() ? "" : " for " + size)
+                    + ", to fit the screws");
+            list.add("3 × gland or clamp with collar: motor box, and both sides of the switch box");
+            long labelled = order.stream().filter(w -> !w.isGround()).count();
+            list.add(2 * labelled + " × wire label, one for each end");
+            if (order.stream().anyMatch(w -> !remark(w).isEmpty())) {
+                list.add("Tape to re-mark the second hot");
+            }
+            return list;
+        }
+
+        private int count(Run run) {
+            return (int)
+                    order.stream().filter(w -> w.run() == run && !w.isGround()).count();
+        }
+
+        private String cable(String name, int conductors, double metres) {
+            int withGround = conductors + 1;
+            String comes = CORDS.stream()
+                    .filter(c -> c >= withGround)
+                    .findFirst()
+                    .map(c -> c == withGround ? "" : " (comes with " + c + ": " + (c - withGround) + " spare)")
+                    .orElse(" (more than one cable)");
+            return String.format(
+                    Locale.ROOT,
+                    "%s: %.1f m of %d conductors with ground%s%s",
+                    name,
+                    metres + 2 * SLACK,
+                    withGround,
+                    size.isEmpty() ? "" : ", " + size,
+                    comes);
+        }
+    }
+}

@@ -1,0 +1,70 @@
+package gatepin.web.page;
+
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.circuit.Wiring;
+import gatepin.core.found.FoundWire;
+import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.ConductorSize;
+import gatepin.core.supply.SupplyAdvice;
+import gatepin.core.wire.Making;
+import gatepin.core.wire.Splice;
+import gatepin.core.wire.WireDetail;
+import gatepin.web.desk.JobFile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** What it takes to make the wires, in words. */
+final class MakingWords {
+    private MakingWords() {}
+
+    static Making of(JobFile file, Wiring wiring, List<Wire> wires) {
+        double metres = file.run().map(r -> r.metres().doubleValue()).orElse(0.0);
+        String size = file.advice(metres)
+                .flatMap(a -> file.job().volts().flatMap(a::at))
+                .flatMap(SupplyAdvice.Option::circuit)
+                .map(BranchCircuit::conductor)
+                .map(ConductorSize::name)
+                .orElse("");
+        return Making.of(wiring, wires, file.leads(), file.job().region(), size, file.cables());
+    }
+
+    /** Colour, bands, size and length. */
+    static String facts(WireDetail detail) {
+        List<String> facts = new ArrayList<>();
+        String colour = detail.colour() + (detail.bands() > 0 ? " with " + FoundWire.bands(detail.bands()) : "");
+        if (!colour.isBlank()) {
+            facts.add(colour);
+        }
+        if (!detail.size().isEmpty()) {
+            facts.add(detail.size());
+        }
+        if (detail.cutMetres() > 0) {
+            facts.add(String.format(Locale.ROOT, "cut %.2f m", detail.cutMetres()));
+        }
+        if (!detail.remark().isEmpty()) {
+            facts.add(detail.remark());
+        }
+        return String.join(", ", facts);
+    }
+
+    /** How both ends are made. */
+    static String fittings(WireDetail detail) {
+        return end(detail.wire().from(), detail.stripFromMillimetres(), detail.fromFitting()) + "; "
+                + end(detail.wire().to(), detail.stripToMillimetres(), detail.toFitting());
+    }
+
+    private static String end(Terminal end, int strip, String fitting) {
+        return (end.isGround() ? end.place().word() + " ground" : end.mark()) + ": strip " + strip + " mm, " + fitting;
+    }
+
+    static String splice(Splice splice) {
+        return splice.leads().stream().map(Terminal::mark).collect(Collectors.joining(" + "))
+                + (splice.conductors() == 0
+                        ? ""
+                        : splice.conductors() == 1 ? " + one conductor" : " + " + splice.conductors() + " conductors")
+                + ": " + splice.connector();
+    }
+}
