@@ -84,6 +84,16 @@ public record SwitchKind(
                     "3-5 4-6")
             .withoutOff();
 
+    /** Three-pole double-throw toggle that only goes straight across. */
+    public static final SwitchKind TPDT_STRAIGHT_ACROSS = of(
+                    "tpdt-straight-across",
+                    "3PDT toggle, no centre",
+                    "Nine terminals, the commons in the middle row; the handle rests on one side or the other.",
+                    List.of("1 2 3", "4 5 6", "7 8 9"),
+                    "4-1 5-2 6-3",
+                    "4-7 5-8 6-9")
+            .withoutOff();
+
     /** Four-pole double-throw toggle with a centre-off; the commons are in the middle row. */
     public static final SwitchKind FOURPDT_CENTRE_OFF = of(
             "4pdt-centre-off",
@@ -104,6 +114,12 @@ public record SwitchKind(
             "tpdt-spring",
             "3PDT toggle, spring return",
             "Nine terminals, the commons in the middle row; the handle springs back from both sides.");
+
+    /** The two-pole toggle whose handle springs back. */
+    public static final SwitchKind SPRING_DPDT = DPDT_CENTRE_OFF.sprung(
+            "dpdt-spring",
+            "DPDT toggle, spring return",
+            "Six terminals, the commons in the middle row; the handle springs back from both sides.");
 
     /** Cam switch with two pairs for each way. */
     public static final SwitchKind CAM_8 = of(
@@ -150,7 +166,9 @@ public record SwitchKind(
             SPRING_DRUM,
             DPDT_CENTRE_OFF,
             DPDT_STRAIGHT_ACROSS,
+            SPRING_DPDT,
             TPDT_CENTRE_OFF,
+            TPDT_STRAIGHT_ACROSS,
             SPRING_TPDT,
             FOURPDT_CENTRE_OFF,
             CAM_8,

@@ -1,57 +1,58 @@
 package gatepin.core.plan;
 
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import com.google.ortools.sat.Literal;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.chocosolver.solver.Model;
-import org.chocosolver.solver.Solution;
-import org.chocosolver.solver.constraints.extension.Tuples;
-import org.chocosolver.solver.search.strategy.Search;
-import org.chocosolver.solver.variables.BoolVar;
-import org.chocosolver.solver.variables.IntVar;
 
 /**
- * A second opinion on the best plan: the rules of a plan written down as constraints and given to a general solver (Choco). It
- * shares nothing with the planner but the request and the order of preference. For charts that close nothing in OFF. The figures
- * are tried in the order of preference, the least first, so the first solution is the best.
+ * A second opinion on the best plan: the rules of a plan written down as constraints and given to a general solver (OR-Tools
+ * CP-SAT). It shares nothing with the planner but the request and the order of preference. For charts that close nothing in OFF.
  *
- * <p>Every point is on a net named after its first point, or a terminal on a net of jumpers, or empty. Each
- * direction picks a running connection, which labels the nets; closed contacts join equal labels only, and every net but one of
- * a label hangs, by a contact, on a net nearer that one.
+ * <p>Every point is on a net named after its first point; every switch terminal is on a net, a net of jumpers alone, or empty.
+ * Each direction picks a running connection, which labels the nets; closed contacts join equal labels only, and every net but
+ * one of a label hangs, by a contact, on a net nearer that one.
  */
 public final class ConstraintPlanner {
-    private static final int JUMPER_NETS = 1;
+    /** Two are enough on the library's switches: a third would take six more terminals than the joins leave free. */
+    private static final int JUMPER_NETS = 2;
+
+    static {
+        Loader.loadNativeLibraries();
+    }
 
     private final PlanRequest request;
-    private final Model model = new Model();
+    private final CpModel model = new CpModel();
     private final List<Terminal> points;
     private final List<Terminal> face;
+    private final int leads;
     private final int nets;
-    private final int empty;
-    private final IntVar[] ways = new IntVar[2];
-    private final List<IntVar> depths = new ArrayList<>();
-    private final IntVar[] netOfPoint;
-    private final IntVar[] netOn;
     private final BoolVar[][] pointOn;
     private final BoolVar[][] terminalOn;
+    private final BoolVar[] emptyTerminal;
 
     private ConstraintPlanner(PlanRequest request) {
         this.request = request;
         this.points = request.points();
         this.face = request.chart().terminals();
+        this.leads = points.size() - 2;
         this.nets = points.size() + JUMPER_NETS;
-        this.empty = nets;
-        this.netOfPoint = new IntVar[points.size()];
-        this.netOn = new IntVar[face.size()];
-        this.pointOn = new BoolVar[points.size()][points.size()];
-        this.terminalOn = new BoolVar[face.size()][nets];
+        this.pointOn = new BoolVar[points.size()][];
+        this.terminalOn = new BoolVar[face.size()][];
+        this.emptyTerminal = new BoolVar[face.size()];
     }
 
     /** The best plan's cost; empty where there is no plan. */
@@ -59,125 +60,133 @@ public final class ConstraintPlanner {
         return new ConstraintPlanner(request).solve();
     }
 
+    private BoolVar bool() {
+        return model.newBoolVar("");
+    }
+
+    private BoolVar[] bools(int number) {
+        BoolVar[] all = new BoolVar[number];
+        Arrays.setAll(all, i -> bool());
+        return all;
+    }
+
+    /** A variable that is true where all of some are. */
+    private BoolVar all(Literal... some) {
+        BoolVar all = bool();
+        Literal[] clause = new Literal[some.length + 1];
+        for (int i = 0; i < some.length; i++) {
+            model.addImplication(all, some[i]);
+            clause[i] = some[i].not();
+        }
+        clause[some.length] = all;
+        model.addBoolOr(clause);
+        return all;
+    }
+
+    /** A variable that is true where any of some is. */
+    private BoolVar any(List<? extends Literal> some) {
+        BoolVar any = bool();
+        List<Literal> clause = new ArrayList<>(List.of(any.not()));
+        for (Literal one : some) {
+            model.addImplication(one, any);
+            clause.add(one);
+        }
+        model.addBoolOr(clause);
+        return any;
+    }
+
+    private void never(Literal... together) {
+        model.addBoolOr(Arrays.stream(together).map(Literal::not).toArray(Literal[]::new));
+    }
+
     private Optional<PlanCost> solve() {
         for (int p = 0; p < points.size(); p++) {
-            netOfPoint[p] = model.intVar("net of " + points.get(p).mark(), 0, p);
-            for (int net = 0; net <= p; net++) {
-                pointOn[p][net] = model.arithm(netOfPoint[p], "=", net).reify();
-            }
+            pointOn[p] = bools(p + 1);
+            model.addExactlyOne(pointOn[p]);
             for (int net = 0; net < p; net++) {
-                model.ifThen(pointOn[p][net], model.arithm(netOfPoint[net], "=", net));
+                model.addImplication(pointOn[p][net], pointOn[net][net]);
             }
         }
         for (int t = 0; t < face.size(); t++) {
-            netOn[t] = model.intVar("net on " + face.get(t).mark(), 0, empty);
-            for (int net = 0; net < nets; net++) {
-                terminalOn[t][net] = model.arithm(netOn[t], "=", net).reify();
-                if (net < points.size()) {
-                    model.ifThen(terminalOn[t][net], model.arithm(netOfPoint[net], "=", net));
-                }
+            terminalOn[t] = bools(nets);
+            emptyTerminal[t] = bool();
+            List<Literal> choice = new ArrayList<>(List.of(terminalOn[t]));
+            choice.add(emptyTerminal[t]);
+            model.addExactlyOne(choice);
+            for (int net = 0; net < points.size(); net++) {
+                model.addImplication(terminalOn[t][net], pointOn[net][net]);
             }
         }
-        alikeBlocks();
-        BoolVar[] beside = new BoolVar[2];
-        BoolVar[] beyond = new BoolVar[2];
-        direction(HandlePosition.FORWARD, request.running().forward(), 0, beside, beyond);
-        direction(HandlePosition.REVERSE, request.running().reverse(), 1, beside, beyond);
-        IntVar[] figures = figures(beside, beyond);
-        model.getSolver()
-                .setSearch(
-                        Search.inputOrderLBSearch(figures),
-                        Search.inputOrderLBSearch(ways),
-                        Search.inputOrderLBSearch(netOfPoint),
-                        Search.domOverWDegSearch(netOn),
-                        Search.domOverWDegSearch(depths.toArray(new IntVar[0])));
-        Solution best = model.getSolver().findSolution();
-        return Optional.ofNullable(best).map(s -> {
-            int[] f = Arrays.stream(figures).mapToInt(s::getIntVal).toArray();
-            return new PlanCost(f[0], f[1], f[2], f[3], f[7], f[4], f[5], f[6]);
-        });
-    }
-
-    /**
-     * Loses no cost, but helps: the two ends of a contact that stands alone may change places, and so may contacts, or poles
-     * with one common, that close in the same positions.
-     */
-    private void alikeBlocks() {
-        Map<String, IntVar> lastOfKind = new HashMap<>();
-        for (Terminal terminal : face) {
-            List<Contact> at = contactsAt(terminal);
-            boolean loneContact =
-                    at.size() == 1 && contactsAt(far(at.get(0), terminal)).size() == 1;
-            boolean common = at.size() == 2
-                    && at.stream().allMatch(c -> contactsAt(far(c, terminal)).size() == 1);
-            if (!common && !(loneContact && face.indexOf(terminal) < face.indexOf(far(at.get(0), terminal)))) {
-                continue;
-            }
-            IntVar here = netOn[face.indexOf(terminal)];
-            if (loneContact) {
-                model.arithm(here, "<=", netOn[face.indexOf(far(at.get(0), terminal))])
-                        .post();
-            }
-            String kind = at.stream()
-                    .map(c -> request.chart().positionsOf(c).toString())
-                    .sorted()
-                    .toList()
-                    .toString();
-            IntVar before = lastOfKind.put(kind, here);
-            if (before != null) {
-                model.arithm(before, "<=", here).post();
-            }
+        LinearExprBuilder beside = LinearExpr.newBuilder();
+        LinearExprBuilder beyond = LinearExpr.newBuilder();
+        direction(HandlePosition.FORWARD, request.running().forward(), beside, beyond);
+        direction(HandlePosition.REVERSE, request.running().reverse(), beside, beyond);
+        LinearExpr[] figures = figures(beside.build(), beyond.build());
+        int[] most = {leads, 2, 1, 2, leads, face.size(), 2, 2};
+        IntVar[] read = new IntVar[figures.length];
+        LinearExprBuilder cost = LinearExpr.newBuilder();
+        long weight = 1;
+        for (int i = figures.length - 1; i >= 0; i--) {
+            read[i] = model.newIntVar(0, most[i], "");
+            model.addEquality(read[i], figures[i]);
+            cost.addTerm(read[i], weight);
+            weight *= most[i] + 1;
         }
-    }
-
-    private List<Contact> contactsAt(Terminal terminal) {
-        return request.chart().contacts().stream()
-                .filter(c -> c.a().equals(terminal) || c.b().equals(terminal))
-                .toList();
-    }
-
-    private static Terminal far(Contact contact, Terminal end) {
-        return contact.a().equals(end) ? contact.b() : contact.a();
+        model.minimize(cost.build());
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setNumWorkers(2);
+        CpSolverStatus status = solver.solve(model);
+        if (status == CpSolverStatus.INFEASIBLE) {
+            return Optional.empty();
+        }
+        if (status != CpSolverStatus.OPTIMAL) {
+            throw new IllegalStateException("the solver ended with " + status);
+        }
+        int[] f = Arrays.stream(read).mapToInt(v -> (int) solver.value(v)).toArray();
+        return Optional.of(new PlanCost(f[0], f[1], f[2], f[3], f[7], f[4], f[5], f[6]));
     }
 
     private void direction(
             HandlePosition position,
             List<RunningConnection> connections,
-            int index,
-            BoolVar[] beside,
-            BoolVar[] beyond) {
-        IntVar way = model.intVar("way " + index, 0, connections.size() - 1);
-        ways[index] = way;
-        int groups = points.size();
-        IntVar[] label = model.intVarArray("label " + index, nets, 0, groups - 1);
-        IntVar[] row = new IntVar[points.size() + 3];
-        row[0] = way;
-        System.arraycopy(label, 0, row, 1, points.size());
-        beside[index] = model.boolVar("beside " + index);
-        beyond[index] = model.boolVar("beyond " + index);
-        row[points.size() + 1] = beside[index];
-        row[points.size() + 2] = beyond[index];
-        Tuples tuples = new Tuples(true);
-        for (int w = 0; w < connections.size(); w++) {
-            int[] group = Partition.of(points, connections.get(w).groups());
-            int[] tuple = new int[row.length];
-            tuple[0] = w;
-            System.arraycopy(group, 0, tuple, 1, group.length);
-            tuple[points.size() + 1] = connections.get(w).wholeCurrentProtected() ? 0 : 1;
-            tuple[points.size() + 2] = connections.get(w).onDiagram() ? 0 : 1;
-            tuples.add(tuple);
+            LinearExprBuilder beside,
+            LinearExprBuilder beyond) {
+        BoolVar[] way = bools(connections.size());
+        model.addExactlyOne(way);
+        BoolVar[][] label = new BoolVar[nets][];
+        for (int net = 0; net < nets; net++) {
+            label[net] = bools(points.size());
+            model.addExactlyOne(label[net]);
         }
-        model.table(row, tuples).post();
+        for (int w = 0; w < way.length; w++) {
+            int[] group = Partition.of(points, connections.get(w).groups());
+            for (int p = 0; p < group.length; p++) {
+                model.addImplication(way[w], label[p][group[p]]);
+            }
+            beside.addTerm(way[w], connections.get(w).wholeCurrentProtected() ? 0 : 1);
+            beyond.addTerm(way[w], connections.get(w).onDiagram() ? 0 : 1);
+        }
         for (int p = 0; p < points.size(); p++) {
             for (int net = 0; net < p; net++) {
-                model.ifThen(pointOn[p][net], model.arithm(label[p], "=", label[net]));
+                sameLabel(pointOn[p][net], label[p], label[net]);
             }
         }
-        IntVar[] depth = model.intVarArray("depth " + index, nets, 0, nets - 1);
-        depths.addAll(Arrays.asList(depth));
-        List<List<BoolVar>> hangs = new ArrayList<>();
+        hang(position, label);
+    }
+
+    private void sameLabel(Literal where, BoolVar[] one, BoolVar[] other) {
+        for (int group = 0; group < one.length; group++) {
+            model.addBoolOr(new Literal[] {where.not(), one[group].not(), other[group]});
+        }
+    }
+
+    private void hang(HandlePosition position, BoolVar[][] label) {
+        IntVar[] depth = new IntVar[nets];
+        Arrays.setAll(depth, i -> model.newIntVar(0, nets - 1L, ""));
+        List<List<Literal>> ways = new ArrayList<>();
+        BoolVar[] root = bools(nets);
         for (int net = 0; net < nets; net++) {
-            hangs.add(new ArrayList<>());
+            ways.add(new ArrayList<>(List.of(root[net])));
         }
         for (Contact contact : request.chart().closedIn(position)) {
             int a = face.indexOf(contact.a());
@@ -185,181 +194,123 @@ public final class ConstraintPlanner {
             for (int one = 0; one < nets; one++) {
                 for (int other = 0; other < nets; other++) {
                     if (one != other) {
-                        BoolVar joins = model.and(terminalOn[a][one], terminalOn[b][other])
-                                .reify();
-                        model.ifThen(joins, model.arithm(label[one], "=", label[other]));
-                        BoolVar below = model.and(
-                                        joins,
-                                        model.arithm(depth[other], "<", depth[one])
-                                                .reify())
-                                .reify();
-                        BoolVar above = model.and(
-                                        joins,
-                                        model.arithm(depth[one], "<", depth[other])
-                                                .reify())
-                                .reify();
-                        hangs.get(one).add(below);
-                        hangs.get(other).add(above);
+                        BoolVar joins = all(terminalOn[a][one], terminalOn[b][other]);
+                        sameLabel(joins, label[one], label[other]);
+                        ways.get(one).add(hangs(joins, depth[one], depth[other]));
+                        ways.get(other).add(hangs(joins, depth[other], depth[one]));
                     }
                 }
             }
         }
-        enoughJoins(position, label, index);
         for (int net = 0; net < nets; net++) {
-            BoolVar used = used(net);
-            BoolVar root = model.arithm(depth[net], "=", 0).reify();
-            BoolVar needs = model.and(used, root.not()).reify();
-            BoolVar[] hooks = hangs.get(net).toArray(new BoolVar[0]);
-            model.ifThen(needs, hooks.length == 0 ? model.falseConstraint() : model.or(hooks));
-            model.ifThen(used.not(), model.arithm(depth[net], "=", 0));
+            BoolVar used = net < points.size() ? pointOn[net][net] : anyTerminal(net);
+            LinearExprBuilder chosen = LinearExpr.newBuilder();
+            ways.get(net).forEach(w -> chosen.add(w));
+            model.addEquality(chosen, used);
             for (int other = 0; other < net; other++) {
-                BoolVar bothRoots = model.and(
-                                used,
-                                root,
-                                used(other),
-                                model.arithm(depth[other], "=", 0).reify())
-                        .reify();
-                model.ifThen(bothRoots, model.arithm(label[net], "!=", label[other]));
+                for (int group = 0; group < points.size(); group++) {
+                    never(root[net], root[other], label[net][group], label[other][group]);
+                }
             }
         }
     }
 
-    /** Follows from the rest, but helps: joining all nets of all labels takes a contact for each net but one of a label. */
-    private void enoughJoins(HandlePosition position, IntVar[] label, int index) {
-        List<BoolVar> joins = new ArrayList<>();
-        for (Contact contact : request.chart().closedIn(position)) {
-            IntVar a = netOn[face.indexOf(contact.a())];
-            IntVar b = netOn[face.indexOf(contact.b())];
-            BoolVar both = model.and(
-                            model.arithm(a, "!=", empty), model.arithm(b, "!=", empty), model.arithm(a, "!=", b))
-                    .reify();
-            joins.add(both);
-        }
-        IntVar made = model.intVar("joins " + index, 0, joins.size());
-        model.sum(joins.toArray(new BoolVar[0]), "=", made).post();
-        BoolVar[] used = new BoolVar[nets];
-        for (int net = 0; net < nets; net++) {
-            used[net] = used(net);
-        }
-        IntVar there = model.intVar("nets " + index, 0, nets);
-        model.sum(used, "=", there).post();
-        IntVar groups = model.intVar("groups " + index, 1, nets);
-        model.nValues(Arrays.copyOf(label, points.size()), groups).post();
-        IntVar needed = model.intVar("needed " + index, 0, nets);
-        model.arithm(there, "-", groups, "=", needed).post();
-        model.arithm(needed, "<=", made).post();
-    }
-
-    /** The net has a point, or, a net of jumpers, a terminal. */
-    private BoolVar used(int net) {
-        return net < points.size() ? pointOn[net][net] : anyTerminal(net);
+    private BoolVar hangs(Literal joins, IntVar below, IntVar above) {
+        BoolVar hangs = bool();
+        model.addImplication(hangs, joins);
+        model.addGreaterThan(below, above).onlyEnforceIf(hangs);
+        return hangs;
     }
 
     private BoolVar anyTerminal(int net) {
-        BoolVar[] on = new BoolVar[face.size()];
-        for (int t = 0; t < on.length; t++) {
-            on[t] = terminalOn[t][net];
-        }
-        return model.or(on).reify();
+        return any(Arrays.stream(terminalOn).map(t -> t[net]).toList());
     }
 
     /** Hot leads, lines unbroken, neutral switched, beside the protector, conductors, jumpers, most, beyond the diagram. */
-    private IntVar[] figures(BoolVar[] beside, BoolVar[] beyond) {
-        int leads = points.size() - 2;
-        IntVar hotLeads = model.intVar(0);
-        IntVar unbroken = model.intVar(0);
-        IntVar neutral = model.intVar(0);
+    private LinearExpr[] figures(LinearExpr beside, LinearExpr beyond) {
+        LinearExpr none = LinearExpr.constant(0);
+        LinearExpr hotLeads = none;
+        LinearExpr unbroken = none;
+        LinearExpr neutral = none;
         if (request.hasOff()) {
-            BoolVar[] hot = reach(Terminal.L1, request.supply().isHot(Terminal.L2));
-            hotLeads = model.intVar("hot", 0, leads);
-            model.sum(Arrays.copyOf(hot, leads), "=", hotLeads).post();
-            BoolVar[] fromL1 = reach(Terminal.L1, false);
-            model.arithm(fromL1[leads + 1], "=", 0).post();
-            List<BoolVar> unbrokenHots = new ArrayList<>();
+            hotLeads = LinearExpr.sum(Arrays.copyOf(reach(request.supply().isHot(Terminal.L2)), leads));
+            model.addEquality(reach(false)[leads + 1], 0);
+            LinearExprBuilder hotsOnMotor = LinearExpr.newBuilder();
             for (int line = leads; line < leads + 2; line++) {
-                BoolVar[] same = new BoolVar[leads];
-                for (int p = 0; p < leads; p++) {
-                    same[p] = model.arithm(netOfPoint[p], "=", netOfPoint[line]).reify();
-                }
-                BoolVar onMotor = model.or(same).reify();
+                BoolVar onMotor = any(sharedWith(line));
                 if (request.supply().isHot(points.get(line))) {
-                    unbrokenHots.add(onMotor);
+                    hotsOnMotor.add(onMotor);
                 } else {
-                    neutral = onMotor.not();
+                    neutral = LinearExpr.affine(onMotor, -1, 1);
                 }
             }
-            unbroken = model.intVar("unbroken", 0, 2);
-            model.sum(unbrokenHots.toArray(new BoolVar[0]), "=", unbroken).post();
+            unbroken = hotsOnMotor.build();
         }
-        BoolVar[] conductor = new BoolVar[points.size()];
-        BoolVar[] crowded = new BoolVar[nets];
-        BoolVar[] landed = new BoolVar[nets];
+        LinearExprBuilder conductors = LinearExpr.newBuilder();
+        LinearExprBuilder jumpers = LinearExpr.newBuilder();
+        List<Literal> crowded = new ArrayList<>();
+        List<Literal> anyLanded = new ArrayList<>();
+        for (BoolVar empty : emptyTerminal) {
+            jumpers.addTerm(empty, -1);
+        }
+        jumpers.add(face.size());
         for (int net = 0; net < nets; net++) {
-            IntVar on = model.intVar("on", 0, face.size());
-            BoolVar[] here = new BoolVar[face.size()];
-            for (int t = 0; t < face.size(); t++) {
-                here[t] = terminalOn[t][net];
-            }
-            model.sum(here, "=", on).post();
-            landed[net] = model.arithm(on, ">", 0).reify();
+            int here = net;
+            BoolVar landed = anyTerminal(net);
+            anyLanded.add(landed);
+            jumpers.addTerm(landed, -1);
+            LinearExpr on =
+                    LinearExpr.sum(Arrays.stream(terminalOn).map(t -> t[here]).toArray(BoolVar[]::new));
+            BoolVar many = bool();
+            int few = net < points.size() ? 1 : 2;
+            model.addGreaterThan(on, few).onlyEnforceIf(many);
+            model.addLessOrEqual(on, few).onlyEnforceIf(many.not());
+            crowded.add(many);
             if (net >= points.size()) {
-                model.arithm(on, "!=", 1).post();
-                crowded[net] = model.arithm(on, ">", 2).reify();
+                model.addDifferent(on, 1);
                 continue;
             }
-            BoolVar lead = onNet(net, 0, leads);
-            BoolVar line = onNet(net, leads, leads + 2);
-            conductor[net] =
-                    model.and(lead, model.or(line, landed[net]).reify()).reify();
-            BoolVar shared =
-                    model.and(model.arithm(on, "=", 1).reify(), lead, line).reify();
-            crowded[net] = model.or(model.arithm(on, ">", 1).reify(), shared).reify();
+            BoolVar lead = any(pointsOn(net, 0, leads));
+            BoolVar line = any(pointsOn(net, leads, leads + 2));
+            conductors.add(all(lead, any(List.of(line, landed))));
+            crowded.add(all(lead, line, landed));
         }
-        IntVar conductors = model.intVar("conductors", 0, leads);
-        model.sum(conductor, "=", conductors).post();
-        IntVar occupied = model.intVar("occupied", 0, face.size());
-        model.count(empty, netOn, model.intOffsetView(model.intMinusView(occupied), face.size()))
-                .post();
-        IntVar netsLanded = model.intVar("nets landed", 0, nets);
-        model.sum(landed, "=", netsLanded).post();
-        IntVar jumpers = model.intVar("jumpers", 0, face.size());
-        model.arithm(occupied, "-", netsLanded, "=", jumpers).post();
-        IntVar most = model.intVar("most", 0, 2);
-        BoolVar anyCrowded = model.or(crowded).reify();
-        BoolVar anyLanded = model.or(landed).reify();
-        model.arithm(anyCrowded, "+", anyLanded, "=", most).post();
-        IntVar besides = model.intVar("beside", 0, 2);
-        model.sum(beside, "=", besides).post();
-        IntVar beyonds = model.intVar("beyond", 0, 2);
-        model.sum(beyond, "=", beyonds).post();
-        return new IntVar[] {hotLeads, unbroken, neutral, besides, conductors, jumpers, most, beyonds};
+        LinearExpr most = LinearExpr.sum(new Literal[] {any(crowded), any(anyLanded)});
+        return new LinearExpr[] {hotLeads, unbroken, neutral, beside, conductors.build(), jumpers.build(), most, beyond
+        };
     }
 
-    private BoolVar onNet(int net, int from, int to) {
-        List<BoolVar> on = new ArrayList<>();
+    private List<Literal> pointsOn(int net, int from, int to) {
+        List<Literal> on = new ArrayList<>();
         for (int p = Math.max(from, net); p < to; p++) {
             on.add(pointOn[p][net]);
         }
-        return on.isEmpty()
-                ? model.boolVar(false)
-                : model.or(on.toArray(new BoolVar[0])).reify();
+        return on;
     }
 
-    /** A set of points closed under being one net and under windings, with a line in it; the smallest is what is reached. */
-    private BoolVar[] reach(Terminal line, boolean bothLines) {
-        BoolVar[] in = model.boolVarArray(points.size());
-        model.arithm(in[points.indexOf(line)], "=", 1).post();
+    /** For each lead whether it is on the same net as a line; the lines are the last points. */
+    private List<Literal> sharedWith(int line) {
+        List<Literal> shared = new ArrayList<>();
+        for (int net = 0; net < leads; net++) {
+            shared.add(pointOn[line][net]);
+        }
+        return shared;
+    }
+
+    /** A set of points closed under being one net and under windings, with L1 in it; the smallest is what is reached. */
+    private BoolVar[] reach(boolean bothLines) {
+        BoolVar[] in = bools(points.size());
+        model.addEquality(in[leads], 1);
         if (bothLines) {
-            model.arithm(in[points.size() - 1], "=", 1).post();
+            model.addEquality(in[leads + 1], 1);
         }
         for (int p = 0; p < points.size(); p++) {
             for (int net = 0; net < p; net++) {
-                model.ifThen(pointOn[p][net], model.arithm(in[p], "=", in[net]));
+                model.addEquality(in[p], in[net]).onlyEnforceIf(pointOn[p][net]);
             }
         }
         for (Winding winding : request.windings()) {
-            model.arithm(in[points.indexOf(winding.like())], "=", in[points.indexOf(winding.other())])
-                    .post();
+            model.addEquality(in[points.indexOf(winding.like())], in[points.indexOf(winding.other())]);
         }
         return in;
     }

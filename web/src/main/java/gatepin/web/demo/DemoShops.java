@@ -271,7 +271,7 @@ public class DemoShops implements ApplicationRunner {
         switchDesk.face(
                 id,
                 0,
-                "Cam switch of the tapping drill",
+                "Cam switch, drill",
                 false,
                 Set.of(),
                 new SwitchMap(

@@ -23,6 +23,7 @@ import java.util.Set;
 final class BenchSheet {
     private static final int WIDE_UNIT = 18;
     private static final int TALL_UNIT = 15;
+    private static final int LONGEST_TITLE = 30;
 
     private final Bench bench;
     private final List<Lead> leads;
@@ -57,8 +58,13 @@ final class BenchSheet {
     }
 
     Sheet wide() {
-        int rows = Math.max(leads.size() * 2 + 5, bench.gear().isPresent() ? 21 : 15);
-        int width = bench.gear().isPresent() ? 45 : 33;
+        int faceRows = bench.gear().map(g -> g.rows().size()).orElse(1);
+        int faceColumns = bench.gear().map(BenchSheet::columns).orElse(1);
+        int columnPitch = faceColumns > 3 ? 4 : 5;
+        int boxWidth = Math.max(17, 9 + columnPitch * (faceColumns - 1));
+        int rows =
+                Math.max(leads.size() * 2 + 5, bench.gear().isPresent() ? Math.max(21, 10 + 3 * (faceRows - 1)) : 15);
+        int width = bench.gear().isPresent() ? 28 + boxWidth : 33;
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
         sheet.box("motor", 1, 1, 8, rows, "MOTOR BOX");
         sheet.router.block(0, 0, 9, rows + 2);
@@ -80,19 +86,18 @@ final class BenchSheet {
         wideSplices(sheet);
         int supplyX = width - 6;
         bench.gear().ifPresent(kind -> {
-            sheet.box("switch", 17, 1, 17, rows, kind.name().toUpperCase(java.util.Locale.ROOT));
+            sheet.box("switch", 17, 1, boxWidth, rows, title(kind));
             // the box is walled where no cable can come in
-            sheet.router.block(17, 1, 34, 1);
-            sheet.router.block(18, 2, 18 + kind.name().length() / 2 + 1, 2);
-            face(
-                    sheet,
-                    kind,
-                    columns(kind) > 2 ? 21 : 25,
-                    8,
-                    5,
-                    Math.min(5, (rows - 10) / Math.max(1, kind.rows().size() - 1)));
-            sheet.tag(Terminal.SWITCH_FRAME, "ground", 27, rows - 1, 2, Heading.EAST, "G", "");
-            sheet.router.block(25, rows - 2, 27, rows);
+            sheet.router.block(17, 1, 17 + boxWidth, 1);
+            sheet.router.block(18, 2, 18 + title(kind).length() / 2 + 1, 2);
+            // a wire along the box's edge would look like the edge
+            edges(sheet, 17, 1, boxWidth, rows);
+            // two columns stand nearer the supply: most wires come from the motor
+            int left = faceColumns > 2 ? 17 + (boxWidth - columnPitch * (faceColumns - 1)) / 2 : 25;
+            face(sheet, kind, left, 8, columnPitch, Math.min(5, (rows - 10) / Math.max(1, faceRows - 1)));
+            int ground = 17 + boxWidth / 2 + 2;
+            sheet.tag(Terminal.SWITCH_FRAME, "ground", ground, rows - 1, 2, Heading.EAST, "G", "");
+            sheet.router.block(ground - 2, rows - 2, ground, rows);
             sheet.spots.computeIfPresent(Terminal.SWITCH_FRAME, (t, s) -> bothSides(s, 2));
         });
         sheet.box("supply", supplyX, 1, 5, rows, "SUPPLY");
@@ -160,9 +165,12 @@ final class BenchSheet {
         bench.gear().ifPresent(kind -> {
             int top = switchTop;
             int bottom = top + switchHeight - 2;
-            sheet.box("switch", 1, top, 24, switchHeight, kind.name().toUpperCase(java.util.Locale.ROOT), bottom);
-            sheet.router.block(1, bottom + 1, 1 + kind.name().length() * 5 / 8, bottom + 1);
-            face(sheet, kind, columns(kind) > 2 ? 7 : 10, top + 5, 6, 4);
+            sheet.box("switch", 1, top, 24, switchHeight, title(kind), bottom);
+            sheet.router.block(1, bottom + 1, 1 + title(kind).length() * 5 / 8, bottom + 1);
+            edges(sheet, 1, top, 24, switchHeight);
+            int columns = columns(kind);
+            int columnPitch = columns > 3 ? Math.max(2, 15 / (columns - 1)) : 6;
+            face(sheet, kind, columns > 2 ? 13 - columnPitch * (columns - 1) / 2 : 10, top + 5, columnPitch, 4);
             sheet.tag(Terminal.SWITCH_FRAME, "ground", 23, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
             sheet.spots.computeIfPresent(
                     Terminal.SWITCH_FRAME,
@@ -213,7 +221,17 @@ final class BenchSheet {
         int rows = kind.rows().size();
         int columns = columns(kind);
         boolean apart = kind.hasColumnsApart();
-        if (apart) {
+        // a stud with others on all sides can only be reached over the contacts
+        boolean over = !apart && rows > 2 && columns > 2;
+        if (over) {
+            kind.places()
+                    .values()
+                    .forEach(place -> sheet.router.block(
+                            left + columnPitch * place[1],
+                            top + rowPitch * place[0],
+                            left + columnPitch * place[1],
+                            top + rowPitch * place[0]));
+        } else if (apart) {
             for (int column = 0; column < columns; column++) {
                 int x = left + columnPitch * column;
                 sheet.router.block(x, top, x, top + rowPitch * (rows - 1));
@@ -223,20 +241,38 @@ final class BenchSheet {
         }
         kind.places().forEach((terminal, place) -> {
             List<Heading> open = new ArrayList<>();
-            if (place[1] == 0 || apart) {
+            if (place[1] == 0 || apart || over) {
                 open.add(Heading.WEST);
             }
-            if (place[1] == columns - 1 || apart) {
+            if (place[1] == columns - 1 || apart || over) {
                 open.add(Heading.EAST);
             }
-            if (place[0] == 0) {
+            if (place[0] == 0 || over) {
                 open.add(Heading.NORTH);
             }
-            if (place[0] == rows - 1) {
+            if (place[0] == rows - 1 || over) {
                 open.add(Heading.SOUTH);
             }
             sheet.stud(terminal, left + columnPitch * place[1], top + rowPitch * place[0], open);
         });
+    }
+
+    private static void edges(Sheet sheet, int x, int y, int width, int height) {
+        for (int down = y; down <= y + height; down++) {
+            sheet.router.avoid(x, down);
+            sheet.router.avoid(x + width, down);
+        }
+        for (int across = x; across <= x + width; across++) {
+            sheet.router.avoid(across, y);
+            sheet.router.avoid(across, y + height);
+        }
+    }
+
+    private static String title(SwitchKind kind) {
+        String name = kind.name().toUpperCase(java.util.Locale.ROOT);
+        return name.length() <= LONGEST_TITLE
+                ? name
+                : name.substring(0, LONGEST_TITLE - 1).strip() + "…";
     }
 
     private static int columns(SwitchKind kind) {

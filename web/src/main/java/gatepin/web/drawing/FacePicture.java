@@ -4,6 +4,7 @@ import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.gear.Buzz;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -71,6 +72,27 @@ public record FacePicture(int width, int height, List<Node> nodes, List<Bar> bar
         }
         int rows = map.rows().size();
         return new FacePicture(2 * MARGIN + PITCH * (columns - 1), 2 * MARGIN + PITCH * (rows - 1), nodes, bars);
+    }
+
+    /** The face of a known switch with what it joins at FORWARD, to know it by. */
+    public static FacePicture of(SwitchKind kind) {
+        Map<Terminal, int[]> at = new HashMap<>();
+        List<Node> nodes = new ArrayList<>();
+        kind.places().forEach((terminal, place) -> {
+            int[] here = {MARGIN + PITCH * place[1], MARGIN + PITCH * place[0]};
+            at.put(terminal, here);
+            nodes.add(new Node(terminal.mark(), here[0], here[1], true));
+        });
+        List<Bar> bars = kind.chart().closedIn(HandlePosition.FORWARD).stream()
+                .map(c ->
+                        new Bar(path(at.getOrDefault(c.a(), new int[2]), at.getOrDefault(c.b(), new int[2])), "joined"))
+                .toList();
+        int columns = kind.rows().stream().mapToInt(List::size).max().orElse(1);
+        return new FacePicture(
+                2 * MARGIN + PITCH * (columns - 1),
+                2 * MARGIN + PITCH * (kind.rows().size() - 1),
+                nodes,
+                bars);
     }
 
     /** Straight to a neighbour; around what lies between otherwise. */

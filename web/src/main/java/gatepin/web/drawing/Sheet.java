@@ -90,19 +90,25 @@ final class Sheet {
     }
 
     /** A tag whose wires leave on one side; {@code x}, {@code y} is the middle of that side. */
+    /** Width of a letter on a tag, and of a small one, in pixels. */
+    private static final int LETTER = 11;
+
+    private static final int SMALL_LETTER = 7;
+
     void tag(Terminal terminal, String kind, int x, int y, int longSide, Heading side, String mark, String note) {
         int w = side.dx != 0 ? longSide * unit : unit * 5 / 2;
         int h = side.dx != 0 ? unit * 5 / 3 : unit * 2;
         int left = side.dx > 0 ? x * unit - w : side.dx < 0 ? x * unit : x * unit - w / 2;
         int top = side.dy > 0 ? y * unit - h : side.dy < 0 ? y * unit : y * unit - h / 2;
-        boolean split = !note.isEmpty() && side.dx != 0;
+        boolean small = mark.length() > w / LETTER;
+        boolean split = !note.isEmpty() && side.dx != 0 && !small;
         tags.add(new Tag(
-                kind,
+                small ? kind + " small" : kind,
                 left,
                 top,
                 w,
                 h,
-                mark,
+                small ? ColourCode.fitted(mark, w / SMALL_LETTER) : mark,
                 split ? ColourCode.fitted(note, LETTERS_ON_A_TAG - mark.length() * 3 / 2) : "",
                 split ? left + 10 : left + w / 2,
                 left + w - 8,

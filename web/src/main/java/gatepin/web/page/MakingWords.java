@@ -35,8 +35,8 @@ final class MakingWords {
     static String facts(WireDetail detail) {
         List<String> facts = new ArrayList<>();
         String colour = detail.colour() + (detail.bands() > 0 ? " with " + FoundWire.bands(detail.bands()) : "");
-        if (!colour.isBlank()) {
-            facts.add(colour);
+        if (!colour.isBlank() && detail.cutMetres() > 0) {
+            facts.add("wire: " + colour);
         }
         if (!detail.size().isEmpty()) {
             facts.add(detail.size());

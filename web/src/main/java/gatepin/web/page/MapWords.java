@@ -29,7 +29,8 @@ final class MapWords {
     private static String joined(SwitchMap map, HandlePosition position) {
         String pairs =
                 map.chart().closedIn(position).stream().map(Contact::toString).collect(Collectors.joining(", "));
-        return pairs.isEmpty() ? "nothing so far" : pairs;
+        boolean open = map.openQuestions().stream().anyMatch(p -> p.position() == position);
+        return pairs.isEmpty() ? open ? "nothing so far" : "nothing" : pairs;
     }
 
     static String name(HandlePosition position) {
@@ -81,9 +82,10 @@ final class MapWords {
         Optional<Recognised> known = Recognised.in(map.chart(), mapping.springReturn(), map.hasOff());
         known.ifPresent(k -> findings.add(Finding.good(
                 "It is wired inside like the " + k.kind().name(),
-                k.numbers().entrySet().stream()
-                                .map(e -> "its " + e.getKey().mark() + " is "
-                                        + e.getValue().mark() + " here")
+                "Its number and yours: "
+                        + k.numbers().entrySet().stream()
+                                .map(e ->
+                                        e.getKey().mark() + " → " + e.getValue().mark())
                                 .collect(Collectors.joining(", "))
                         + (k.waysExchanged() ? "; FORWARD and REVERSE change places." : "."))));
         if (known.isEmpty()) {

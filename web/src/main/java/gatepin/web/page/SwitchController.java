@@ -16,8 +16,10 @@ import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.SwitchDesk;
 import gatepin.web.drawing.Bench;
+import gatepin.web.drawing.FacePicture;
 import gatepin.web.store.StaleEdit;
 import gatepin.web.store.SwitchStore;
+import gatepin.web.store.SwitchStore.Device;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -50,6 +52,9 @@ class SwitchController {
         this.maps = maps;
     }
 
+    /** A switch to choose, with its face. */
+    public record Choosable(Device device, FacePicture face) {}
+
     /** A plan to choose from. */
     public record Choice(int number, String letter, String name, String price, boolean shown, boolean chosen) {}
 
@@ -60,7 +65,11 @@ class SwitchController {
 
     private String page(Model model, JobFile file, int wanted) {
         pages.fill(model, file, Gate.SWITCH);
-        model.addAttribute("devices", switches.devices(file.job().shopId()));
+        model.addAttribute(
+                "devices",
+                switches.devices(file.job().shopId()).stream()
+                        .map(d -> new Choosable(d, FacePicture.of(switches.kind(d.id()))))
+                        .toList());
         model.addAttribute("changing", file.gear().isEmpty());
         model.asMap().putIfAbsent("rating", file.job().switchRating());
         Optional<PlanResult> result = engine.plans(file);

@@ -82,7 +82,7 @@ class WireController {
                     .find(wire.from().mark())
                     .map(Lead::colour)
                     .filter(c -> !c.isBlank() && wire.from().place() == Place.MOTOR)
-                    .map(c -> c + ", ")
+                    .map(c -> "the " + c + " lead, ")
                     .orElse("");
             return colour
                     + switch (wire.run()) {

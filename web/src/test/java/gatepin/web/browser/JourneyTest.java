@@ -46,6 +46,8 @@ class JourneyTest {
         shop.passSupply("40").passRotation();
 
         shop.chooseSwitch("Cross-corner drum");
+        assertThat(browser.text(".ticket")).contains("nothing hot in OFF, both lines broken");
+        shop.lookAtThePlanOfThePlate();
         assertThat(browser.text(".ticket h1")).isEqualTo("Five conductors, no jumpers");
         assertThat(shownContacts()).containsExactlyInAnyOrder("1–3", "2–4", "5–6");
         assertThat(browser.text(".sheet")).contains("L1 → T1 (run 1) T2 → T3 (run 2) T4 → L2");
@@ -59,7 +61,7 @@ class JourneyTest {
         assertThat(shop.flags()).as("flags beside the leads that stay hot").isEqualTo(5);
         assertThat(browser.text(".ticket")).contains("FORWARD and REVERSE turn opposite ways", "T1, T2, T3, T4 sit at");
 
-        browser.press("Use plan A, pull the pin");
+        browser.press("Use plan C, pull the pin");
         int wires = browser.all(".step").size();
         assertThat(wires).isEqualTo(11);
         for (int made = 1; made <= 3; made++) {

@@ -102,6 +102,35 @@ final class Shop {
         return this;
     }
 
+    /** At the Switch gate: takes the plan that joins the leads as the plate shows; pulls its pin. */
+    Shop takePlanOfThePlate() {
+        lookAtThePlanOfThePlate();
+        browser.press("Use plan");
+        return this;
+    }
+
+    /** At the Switch gate: puts the plan on the screen that joins the leads as the plate shows. */
+    Shop lookAtThePlanOfThePlate() {
+        browser.all("a.plan-choice").stream()
+                .filter(c -> c.getText().contains("as the plate shows"))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.untilText("a.plan-choice[aria-current='true']", "as the plate shows");
+        return this;
+    }
+
+    /** The address of a demo machine's job. */
+    String demo(String machine) {
+        browser.go("/").all(".stall").stream()
+                .filter(e -> e.getText().contains(machine))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.one(".post");
+        return browser.path().replaceAll("(/jobs/\\d+).*", "$1");
+    }
+
     /** A job of a six-lead motor on 230 V, up to its wire list; gives the job's address. */
     String wireListOfASixLeadMotor(String machine) {
         String job = bringIn(machine);
@@ -120,13 +149,7 @@ final class Shop {
 
     /** The address of the demo's stud board. */
     String boardOfThePottersWheel() {
-        browser.go("/").all(".stall").stream()
-                .filter(e -> e.getText().contains("Potter's wheel"))
-                .findFirst()
-                .orElseThrow()
-                .click();
-        browser.one(".post");
-        return browser.path().replaceAll("(/jobs/\\d+).*", "$1/board");
+        return demo("Potter's wheel") + "/board";
     }
 
     /** How many flags stand in the drawing now. */

@@ -1,0 +1,125 @@
+package gatepin.core.wire;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire.Run;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.Planner;
+import gatepin.core.plan.SampleMotors;
+import gatepin.core.plan.WorkingOrder;
+import gatepin.core.supply.Region;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.FieldSource;
+
+class MakingTest {
+    static final List<SampleMotors> MOTORS = SampleMotors.ALL;
+
+    private static Plan best(SampleMotors motor, SwitchKind kind) {
+        return Planner.search(motor.on(kind)).plans().get(0);
+    }
+
+    private static Making making(SampleMotors motor, Plan plan, Region region) {
+        return Making.of(
+                plan.wiring(),
+                WorkingOrder.of(plan),
+                motor.leads(),
+                region,
+                region == Region.IEC ? "1.5 mm²" : "14 AWG",
+                new CableLengths(2, 3));
+    }
+
+    @ParameterizedTest
+    @FieldSource("MOTORS")
+    void noTwoConductorsOfTheCableLookAlike(SampleMotors motor) {
+        for (Region region : Region.values()) {
+            Making making = making(motor, best(motor, SwitchKind.CROSS_CORNER_DRUM), region);
+            Set<String> looks = new HashSet<>();
+            making.wires().stream()
+                    .filter(w -> w.wire().run() == Run.MOTOR_CABLE)
+                    .forEach(w -> assertThat(looks.add(w.colour() + w.bands()))
+                            .as(w.toString())
+                            .isTrue());
+        }
+    }
+
+    @ParameterizedTest
+    @FieldSource("MOTORS")
+    void everyLeadIsInJustOneSplice(SampleMotors motor) {
+        Making making = making(motor, best(motor, SwitchKind.CROSS_CORNER_DRUM), Region.NORTH_AMERICA);
+
+        assertThat(making.splices().stream().flatMap(s -> s.leads().stream()).toList())
+                .containsExactlyInAnyOrderElementsOf(motor.leads().terminals());
+        assertThat(making.splices().stream().mapToInt(Splice::conductors).sum()).isEqualTo((int) making.wires().stream()
+                .filter(w -> w.wire().run() == Run.MOTOR_CABLE && !w.wire().isGround())
+                .count());
+    }
+
+    @Test
+    @DisplayName("white is the neutral and nothing else; at 240 V a white used as a hot is re-marked (common practice)")
+    void whiteIsTheNeutral() {
+        SampleMotors low = SampleMotors.SIX_LEAD_LOW;
+        Plan plan = best(low, SwitchKind.CROSS_CORNER_DRUM);
+        for (WireDetail detail : making(low, plan, Region.NORTH_AMERICA).wires()) {
+            boolean neutral = plan.wiring().nodes(List.of()).same(detail.wire().from(), Terminal.L2);
+            if (detail.wire().run() != Run.MOTOR_BOX) {
+                assertThat(detail.colour().equals("white"))
+                        .as(detail.toString())
+                        .isEqualTo(neutral);
+            }
+        }
+        SampleMotors high = SampleMotors.SIX_LEAD_HIGH;
+        assertThat(making(high, best(high, SwitchKind.CROSS_CORNER_DRUM), Region.NORTH_AMERICA)
+                        .wires())
+                .filteredOn(w -> w.wire().lands(Terminal.L2))
+                .allMatch(w -> w.colour().equals("white") && w.remark().contains("re-mark"));
+    }
+
+    @Test
+    @DisplayName(
+            "box fill: ten volumes of 2.00 in³ for six conductors of 14 AWG, grounds, clamps and the switch (NEC 314.16(B), from memory)")
+    void boxFill() {
+        assertThat(BoxFill.of(6, "14 AWG")).contains(new BoxFill(10, 20.0));
+        assertThat(BoxFill.of(5, "12 AWG").orElseThrow().cubicInches()).isEqualTo(9 * 2.25);
+        assertThat(BoxFill.of(5, "2.5 mm²")).isEmpty();
+        assertThat(making(
+                                SampleMotors.IEC_LETTERS,
+                                best(SampleMotors.IEC_LETTERS, SwitchKind.CROSS_CORNER_DRUM),
+                                Region.IEC)
+                        .boxFill())
+                .isEmpty();
+    }
+
+    @Test
+    void theBuyingListCountsWhatTheWiresTake() {
+        SampleMotors motor = SampleMotors.SIX_LEAD_LOW;
+        Plan plan = best(motor, SwitchKind.CROSS_CORNER_DRUM);
+        Making making = making(motor, plan, Region.NORTH_AMERICA);
+        long screws = plan.wires().stream()
+                .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
+                .filter(t -> t.place() == Place.SWITCH || t.equals(Terminal.MOTOR_FRAME))
+                .count();
+
+        assertThat(making.toBuy())
+                .contains(
+                        "Motor cable: 2.3 m of 5 conductors with ground, 14 AWG",
+                        "Supply cord: 3.3 m of 3 conductors with ground, 14 AWG")
+                .anyMatch(l -> l.startsWith(screws + " × ring or fork"))
+                .anyMatch(l -> l.startsWith("2 × connector listed for 3 wires"));
+    }
+
+    @Test
+    void lengthsAreReadWithCommaOrPoint() {
+        assertThat(CableLengths.read("1,5", "2.25 m").value()).contains(new CableLengths(1.5, 2.3));
+        assertThat(CableLengths.read("far", "0").problems())
+                .extracting(p -> p.field())
+                .containsExactly("motorCable", "supplyCord");
+    }
+}

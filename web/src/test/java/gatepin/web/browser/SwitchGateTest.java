@@ -1,0 +1,210 @@
+package gatepin.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+
+/** The gates Switch and Wire on the demo's machines, each to a fully ticked wire list; and the map of a switch. */
+class SwitchGateTest {
+    private Browser browser;
+    private Shop shop;
+
+    @BeforeEach
+    void openBrowser() {
+        browser = new Browser();
+        shop = new Shop(browser);
+    }
+
+    @AfterEach
+    void closeBrowser() {
+        browser.close();
+    }
+
+    /** Ticks every wire by its key, and pulls the pin. */
+    private void tickEveryWire() {
+        int wires = browser.all(".step").size();
+        for (int made = 1; made <= wires; made++) {
+            browser.keys("t");
+            browser.untilText("[x-ref=said]", made == wires ? "Every wire is made" : made + " of " + wires + " made");
+        }
+        assertThat(browser.all(".step.is-made")).hasSize(wires);
+        shop.pullPin();
+        assertThat(browser.path()).contains("/paper");
+    }
+
+    @Test
+    void theScratterIsWiredOnItsDrum() {
+        String job = shop.demo("Apple scratter");
+        browser.go(job + "/switch");
+        assertThat(browser.text(".ticket"))
+                .contains("As found, it is wired right", "both lines broken", "as the plate shows", "one line broken");
+        assertThat(browser.all("svg.bench .wire")).isNotEmpty();
+
+        shop.takePlanOfThePlate();
+        assertThat(browser.text(".wire-facts")).contains("14 AWG", "cut 1.80 m");
+        assertThat(browser.text("#buy")).contains("Motor cable: 1.8 m of 6 conductors", "connector listed for", "in³");
+        browser.type("#motorCable", "long").press("Count again");
+        assertThat(shop.complaints()).singleElement().asString().contains("“long” is no length");
+        assertThat(browser.one("#motorCable").getAttribute("value")).isEqualTo("long");
+        browser.type("#motorCable", "3,2").press("Count again");
+        assertThat(browser.text("#buy")).contains("Motor cable: 3.5 m");
+        tickEveryWire();
+    }
+
+    @Test
+    void theExtractorIsWiredOnAThreePoleToggle() {
+        String job = shop.demo("Honey extractor");
+        browser.go(job + "/switch");
+        shop.chooseSwitch("DPDT toggle, centre off");
+        assertThat(browser.text("main")).contains("This switch cannot turn it off", "3PDT toggle, centre off");
+        browser.press("Switch: DPDT");
+        shop.chooseSwitch("3PDT toggle, centre off");
+        assertThat(browser.text(".ticket"))
+                .contains("nothing hot in OFF", "Four conductors")
+                .doesNotContain("switches the neutral");
+        browser.press("Use plan A, pull the pin");
+        tickEveryWire();
+    }
+
+    @Test
+    void theDrillsCamIsMappedWithTheMeterAndWired() {
+        String job = shop.demo("Tapping drill");
+        browser.go(job + "/switch/map");
+        assertThat(browser.text(".ticket")).contains("0 of 198 pairs");
+        int probes = 0;
+        while (browser.all(".ticket form").isEmpty() && probes < 120) {
+            browser.press("Hold the simulated meter on");
+            probes++;
+        }
+        assertThat(probes).as("deduced, not probed pair by pair").isLessThan(99);
+        assertThat(browser.text(".ticket"))
+                .contains(
+                        "All 198 pairs are known",
+                        "1–7, 3–9, 5–11, 6–12",
+                        "wired inside like the Cam switch, 12 terminals");
+
+        browser.press("Use this switch");
+        assertThat(browser.text(".ticket")).contains("Four conductors", "No motor lead is hot in OFF");
+        browser.press("Use plan A, pull the pin");
+        tickEveryWire();
+    }
+
+    @Test
+    void theWinchTakesOnlyAHandleThatSpringsBack() {
+        String job = shop.demo("Hay-loft winch");
+        browser.go(job + "/switch");
+        shop.chooseSwitch("Centre-swap drum");
+        assertThat(browser.text(".ticket")).contains("This handle stays where it is put");
+        browser.press("Switch: Centre-swap drum");
+        browser.type("#rating", "1/2 HP 240 V");
+        shop.chooseSwitch("spring return");
+        assertThat(browser.text(".ticket"))
+                .contains("The switch is not for this motor")
+                .doesNotContain("stays where it is put");
+        browser.press("Switch: Cross-corner drum, spring return");
+        browser.type("#rating", "2 HP 240 V");
+        shop.chooseSwitch("Cross-corner drum, spring return");
+        assertThat(browser.text(".ticket")).doesNotContain("The switch is not for this motor");
+        browser.press("Use plan A, pull the pin");
+        tickEveryWire();
+    }
+
+    @Test
+    void wishesNarrowThePlansAndSayWhatAsksTooMuch() {
+        String job = shop.wireListOfASixLeadMotor("Wishing machine");
+        browser.go(job + "/switch").press("What the plan must have");
+        browser.type("#mostConductors", "few")
+                .type("#unusable", "9")
+                .type("#kept", "T5 1 2")
+                .press("Plan with these");
+        assertThat(shop.complaints())
+                .hasSize(3)
+                .anyMatch(c -> c.contains("“few” is no number"))
+                .anyMatch(c -> c.contains("no terminal 9"))
+                .anyMatch(c -> c.contains("“T5 1 2” is no wire"));
+        assertThat(browser.one("#kept").getAttribute("value")).isEqualTo("T5 1 2");
+
+        browser.type("#mostConductors", "3")
+                .type("#unusable", "")
+                .type("#kept", "")
+                .press("Plan with these");
+        assertThat(browser.all(".plan-choice strong").stream()
+                        .map(WebElement::getText)
+                        .filter(t -> t.matches("[A-Z]\\. .*")))
+                .isNotEmpty()
+                .allMatch(t -> t.contains("Three conductors"));
+        browser.press("What the plan must have").type("#mostConductors", "2").press("Plan with these");
+        assertThat(browser.text("main")).contains("No plan has all that you ask", "at most 2 conductors");
+        browser.press("What the plan must have")
+                .type("#mostConductors", "")
+                .type("#kept", "T5 on 1")
+                .press("Plan with these");
+        assertThat(browser.text(".ticket")).contains("Plan");
+    }
+
+    @Test
+    void aMapThatContradictsItselfIsSaidPlainlyAndNothingIsLost() {
+        String job = shop.wireListOfASixLeadMotor("Mapped machine");
+        browser.go(job + "/switch/map").type("#face", "A B / B C").press("Lay the face out");
+        assertThat(shop.complaints())
+                .anyMatch(c -> c.contains("two terminals B"))
+                .anyMatch(c -> c.contains("Give the switch a name"));
+        assertThat(browser.one("#face").getAttribute("value")).isEqualTo("A B / B C");
+        browser.type("#name", "Box without labels")
+                .type("#face", "A B / C D / E F")
+                .press("Lay the face out");
+
+        probe("A", "B", "It buzzes");
+        probe("B", "C", "It buzzes");
+        probe("A", "C", "Silent");
+        assertThat(browser.text(".ticket"))
+                .contains("A–C cannot be silent at FORWARD", "A to B to C buzzed", "not settled yet");
+        assertThat(browser.text("main")).contains("3 readings");
+        probe("A", "C", "It buzzes");
+        assertThat(browser.text(".ticket")).doesNotContain("cannot be silent");
+
+        browser.press("Its chart is printed somewhere")
+                .type("#forward", "A-C B-D E-F")
+                .type("#reverse", "A-B C-X")
+                .press("Write the chart down");
+        assertThat(shop.complaints()).singleElement().asString().contains("X, which is not on the face");
+        browser.type("#reverse", "A-B C-D E-F").press("Write the chart down");
+        assertThat(browser.text(".ticket")).contains("wired inside like the Cross-corner drum");
+        browser.press("Use this switch");
+        assertThat(shop.post("Switch")).as("another switch is another plan").isEqualTo("pin dropped");
+        assertThat(browser.text(".ticket")).contains("Box without labels", "Five conductors");
+    }
+
+    private void probe(String a, String b, String says) {
+        browser.choose("#a", a).choose("#b", b).press(says);
+    }
+
+    @Test
+    void theMapWorksByKeysAndTaps() {
+        String job = shop.wireListOfASixLeadMotor("Keyed machine");
+        browser.go(job + "/switch/map")
+                .type("#name", "Drum")
+                .type("#face", "1 2 / 3 4 / 5 6")
+                .press("Lay the face out");
+        browser.one("[data-node='1']").click();
+        browser.one("[data-node='3']").click();
+        assertThat(List.of(
+                        browser.one("#a").getAttribute("value"),
+                        browser.one("#b").getAttribute("value")))
+                .containsExactly("1", "3");
+        browser.script("document.activeElement.blur()");
+        browser.keys("b");
+        browser.untilText(".ticket .words", "1–3");
+        browser.one("[data-node='1']").click();
+        browser.script("document.activeElement.blur()");
+        browser.keys("e");
+        browser.untilText("[role='status']", "9 of 45 pairs are known");
+        browser.keys(Keys.TAB);
+        assertThat(browser.all(".face .bar.joined")).hasSize(1);
+    }
+}
