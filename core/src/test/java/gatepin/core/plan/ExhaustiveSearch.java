@@ -1,13 +1,16 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wiring;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -19,6 +22,8 @@ final class ExhaustiveSearch {
     private final PlanRequest request;
     private final List<Terminal> points;
     private final List<Terminal> all;
+    private final Set<String> forwardWays = new HashSet<>();
+    private final Set<String> reverseWays = new HashSet<>();
     private final TreeSet<PlanCost> costs = new TreeSet<>();
 
     private ExhaustiveSearch(PlanRequest request) {
@@ -28,6 +33,8 @@ final class ExhaustiveSearch {
         points.add(Terminal.L2);
         this.all = new ArrayList<>(points);
         all.addAll(request.chart().terminals());
+        request.running().forward().forEach(w -> forwardWays.add(text(w)));
+        request.running().reverse().forEach(w -> reverseWays.add(text(w)));
     }
 
     /** The costs of all plans that no other plan beats in every figure, best first. */
@@ -73,7 +80,45 @@ final class ExhaustiveSearch {
                 .anyMatch(g -> g.contains(points.get(a)) && g.contains(points.get(b)));
     }
 
+    /** The points in their groups once a position's contacts join the nets, as a text to look up. */
+    private String joined(int[] netOf, HandlePosition position) {
+        int[] set = netOf.clone();
+        for (Contact contact : request.chart().closedIn(position)) {
+            int from = set[all.indexOf(contact.a())];
+            int to = set[all.indexOf(contact.b())];
+            for (int i = 0; i < set.length; i++) {
+                set[i] = set[i] == from ? to : set[i];
+            }
+        }
+        StringBuilder text = new StringBuilder();
+        for (int point = 0; point < points.size(); point++) {
+            int first = point;
+            for (int before = point - 1; before >= 0; before--) {
+                first = set[before] == set[point] ? before : first;
+            }
+            text.append((char) ('a' + first));
+        }
+        return text.toString();
+    }
+
+    private String text(RunningConnection way) {
+        StringBuilder text = new StringBuilder();
+        for (Terminal point : points) {
+            Terminal first = way.groups().stream()
+                    .filter(g -> g.contains(point))
+                    .flatMap(g -> points.stream().filter(g::contains).limit(1))
+                    .findFirst()
+                    .orElse(point);
+            text.append((char) ('a' + points.indexOf(first)));
+        }
+        return text.toString();
+    }
+
     private void judge(int[] netOf, int nets) {
+        if (!forwardWays.contains(joined(netOf, HandlePosition.FORWARD))
+                || !reverseWays.contains(joined(netOf, HandlePosition.REVERSE))) {
+            return;
+        }
         List<Wire> wires = new ArrayList<>();
         int conductors = 0;
         int jumpers = 0;

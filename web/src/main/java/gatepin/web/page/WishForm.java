@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is asked of a plan besides, as typed.
@@ -27,14 +28,20 @@ import java.util.stream.Collectors;
  * @param kept wires as "T5 on 1, L1 on 5"
  */
 public record WishForm(
-        boolean everyHotBroken, boolean wholeCurrentProtected, String mostConductors, String unusable, String kept) {
+        @Nullable Boolean everyHotBroken,
+        @Nullable Boolean wholeCurrentProtected,
+        String mostConductors,
+        String unusable,
+        String kept) {
     public WishForm {
+        everyHotBroken = Boolean.TRUE.equals(everyHotBroken);
+        wholeCurrentProtected = Boolean.TRUE.equals(wholeCurrentProtected);
         mostConductors = blankIfMissing(mostConductors);
         unusable = blankIfMissing(unusable);
         kept = blankIfMissing(kept);
     }
 
-    private static String blankIfMissing(@org.jspecify.annotations.Nullable String typed) {
+    private static String blankIfMissing(@Nullable String typed) {
         return typed == null ? "" : typed;
     }
 
@@ -78,7 +85,12 @@ public record WishForm(
             }
         }
         return problems.isEmpty()
-                ? Reading.of(new Wishes(everyHotBroken, wholeCurrentProtected, most, burnt, stays))
+                ? Reading.of(new Wishes(
+                        Boolean.TRUE.equals(everyHotBroken),
+                        Boolean.TRUE.equals(wholeCurrentProtected),
+                        most,
+                        burnt,
+                        stays))
                 : Reading.failed(problems);
     }
 

@@ -246,14 +246,15 @@ class JourneyTest {
         String job = shop.bringIn("Toggle machine");
         shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
         shop.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
-                .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
+                .typeColumn("115", "HOT_AND_NEUTRAL", "T1 T3 T5", "T2 T4 T8", "", "T5 T8")
                 .pullPin()
                 .relyOnTheMarks()
                 .passSupply("10")
                 .passRotation();
-        shop.chooseSwitch("DPDT toggle");
+        shop.chooseSwitch("DPDT toggle, centre off");
 
-        assertThat(browser.text(".sheet")).contains("This switch cannot turn it off", "one more pole");
+        assertThat(browser.text(".sheet"))
+                .contains("This switch cannot turn it off", "one more pole", "Cross-corner drum; Centre-swap drum");
         shop.chooseSwitch("Centre-swap drum");
         assertThat(browser.path()).startsWith(job + "/switch");
         assertThat(browser.all("svg.bench")).isNotEmpty();

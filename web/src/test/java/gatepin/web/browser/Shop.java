@@ -111,11 +111,12 @@ final class Shop {
 
     /** At the Switch gate: puts the plan on the screen that joins the leads as the plate shows. */
     Shop lookAtThePlanOfThePlate() {
-        browser.all("a.plan-choice").stream()
+        var choice = browser.all("a.plan-choice").stream()
                 .filter(c -> c.getText().contains("as the plate shows"))
                 .findFirst()
-                .orElseThrow()
-                .click();
+                .orElseThrow();
+        browser.script("arguments[0].scrollIntoView({block: 'center'})", choice);
+        choice.click();
         browser.untilText("a.plan-choice[aria-current='true']", "as the plate shows");
         return this;
     }
