@@ -40,6 +40,7 @@ class AccessibilityTest {
                     job + "/rotation",
                     empty + "/rotation",
                     job + "/switch",
+                    "/jobs/4/switch/map",
                     job + "/run-up?then=STOP_THEN_REVERSE",
                     job + "/run-up?load=much",
                     empty + "/run-up",
