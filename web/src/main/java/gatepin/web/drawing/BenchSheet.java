@@ -62,14 +62,16 @@ final class BenchSheet {
         int faceColumns = bench.gear().map(BenchSheet::columns).orElse(1);
         int columnPitch = faceColumns > 3 ? 4 : 5;
         int boxWidth = Math.max(17, 9 + columnPitch * (faceColumns - 1));
-        int rows =
-                Math.max(leads.size() * 2 + 5, bench.gear().isPresent() ? Math.max(21, 10 + 3 * (faceRows - 1)) : 15);
+        int rows = Math.max(
+                leads.size() * 2 + 5,
+                bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, 10 + 3 * (faceRows - 1)) : 15);
         int width = bench.gear().isPresent() ? 28 + boxWidth : 33;
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
         sheet.box("motor", 1, 1, 8, rows, "MOTOR BOX");
         sheet.router.block(0, 0, 9, rows + 2);
-        // nothing runs along the upper edge, where half of it would be cut off
+        // nothing runs along the upper or lower edge, where half of it would be cut off
         sheet.router.block(0, 0, width, 0);
+        sheet.router.block(0, rows + 1, width, rows + 2);
         sheet.coilLine = 3 * WIDE_UNIT - 6;
         int y = 4;
         Optional<Lead> before = Optional.empty();
@@ -94,7 +96,13 @@ final class BenchSheet {
             edges(sheet, 17, 1, boxWidth, rows);
             // two columns stand nearer the supply: most wires come from the motor
             int left = faceColumns > 2 ? 17 + (boxWidth - columnPitch * (faceColumns - 1)) / 2 : 25;
-            face(sheet, kind, left, 8, columnPitch, Math.min(5, (rows - 10) / Math.max(1, faceRows - 1)));
+            face(
+                    sheet,
+                    kind,
+                    left,
+                    8,
+                    columnPitch,
+                    Math.min(5, (Math.min(rows, 10 + 5 * (faceRows - 1)) - 10) / Math.max(1, faceRows - 1)));
             int ground = 17 + boxWidth / 2 + 2;
             sheet.tag(Terminal.SWITCH_FRAME, "ground", ground, rows - 1, 2, Heading.EAST, "G", "");
             sheet.router.block(ground - 2, rows - 2, ground, rows);
