@@ -103,6 +103,16 @@ public record SwitchKind(
             "5-1 6-2 7-3 8-4",
             "5-9 6-10 7-11 8-12");
 
+    /** Four-pole double-throw toggle that only goes straight across. */
+    public static final SwitchKind FOURPDT_STRAIGHT_ACROSS = of(
+                    "4pdt-straight-across",
+                    "4PDT toggle, no centre",
+                    "Twelve terminals, the commons in the middle row; the handle rests on one side or the other.",
+                    List.of("1 2 3 4", "5 6 7 8", "9 10 11 12"),
+                    "5-1 6-2 7-3 8-4",
+                    "5-9 6-10 7-11 8-12")
+            .withoutOff();
+
     /** The cross-corner drum whose handle springs back. */
     public static final SwitchKind SPRING_DRUM = CROSS_CORNER_DRUM.sprung(
             "cross-corner-drum-spring",
@@ -171,6 +181,7 @@ public record SwitchKind(
             TPDT_STRAIGHT_ACROSS,
             SPRING_TPDT,
             FOURPDT_CENTRE_OFF,
+            FOURPDT_STRAIGHT_ACROSS,
             CAM_8,
             CAM_10,
             CAM_12,

@@ -6,10 +6,8 @@ import gatepin.core.plan.PlanResult.Hindrance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -122,18 +120,18 @@ public final class Planner {
     /** Every bundling that can be had from the switch's contacts, the best in OFF first, then the nearest to the diagram. */
     private List<Attempt> attempts() {
         List<Attempt> attempts = new ArrayList<>();
-        List<List<Integer>> forward = keys(request.running().forward());
-        List<List<Integer>> reverse = keys(request.running().reverse());
-        Symmetry symmetry = new Symmetry(request, new HashSet<>(forward), new HashSet<>(reverse));
+        List<int[]> forward = partitions(request.running().forward());
+        List<int[]> reverse = partitions(request.running().reverse());
+        Symmetry symmetry = new Symmetry(request, forward, reverse);
         boolean alike = request.wishes().kept().isEmpty();
-        Set<List<List<Integer>>> seen = new HashSet<>();
+        boolean[][] seen = new boolean[forward.size()][reverse.size()];
         for (int f = 0; f < forward.size(); f++) {
             for (int r = 0; r < reverse.size(); r++) {
-                if (alike && !seen.add(List.of(forward.get(f), reverse.get(r)))) {
+                if (alike && seen[f][r]) {
                     continue;
                 }
-                for (int[] image : symmetry.all()) {
-                    seen.add(List.of(Symmetry.image(forward.get(f), image), Symmetry.image(reverse.get(r), image)));
+                for (Symmetry.Exchange exchange : symmetry.all()) {
+                    seen[exchange.forward()[f]][exchange.reverse()[r]] = true;
                 }
                 bundle(f, r, forward.get(f), reverse.get(r), 0, new int[points.size()], 0, attempts);
             }
@@ -143,18 +141,16 @@ public final class Planner {
         return attempts;
     }
 
-    private List<List<Integer>> keys(List<RunningConnection> connections) {
-        return connections.stream()
-                .map(c -> Symmetry.key(Partition.of(points, c.groups())))
-                .toList();
+    private List<int[]> partitions(List<RunningConnection> connections) {
+        return connections.stream().map(c -> Partition.of(points, c.groups())).toList();
     }
 
     /** Goes through all partitions of the points into bundles, in restricted-growth order. */
     private void bundle(
             int f,
             int r,
-            List<Integer> forward,
-            List<Integer> reverse,
+            int[] forward,
+            int[] reverse,
             int point,
             int[] bundleOf,
             int bundles,
@@ -165,9 +161,7 @@ public final class Planner {
         }
         for (int bundle = 0; bundle <= bundles; bundle++) {
             int first = firstOf(bundle, point, bundleOf);
-            if (first == point
-                    || (forward.get(first).equals(forward.get(point))
-                            && reverse.get(first).equals(reverse.get(point)))) {
+            if (first == point || (forward[first] == forward[point] && reverse[first] == reverse[point])) {
                 bundleOf[point] = bundle;
                 bundle(f, r, forward, reverse, point + 1, bundleOf, Math.max(bundles, bundle + 1), attempts);
             }
@@ -184,18 +178,12 @@ public final class Planner {
     }
 
     private void attempt(
-            int f,
-            int r,
-            List<Integer> forward,
-            List<Integer> reverse,
-            int[] bundleOf,
-            int bundles,
-            List<Attempt> attempts) {
+            int f, int r, int[] forward, int[] reverse, int[] bundleOf, int bundles, List<Attempt> attempts) {
         int[] forwardGroup = new int[bundles];
         int[] reverseGroup = new int[bundles];
         for (int point = 0; point < bundleOf.length; point++) {
-            forwardGroup[bundleOf[point]] = forward.get(point);
-            reverseGroup[bundleOf[point]] = reverse.get(point);
+            forwardGroup[bundleOf[point]] = forward[point];
+            reverseGroup[bundleOf[point]] = reverse[point];
         }
         if (Bundling.joinsNeeded(forwardGroup) > forwardRankFrom[0]
                 || Bundling.joinsNeeded(reverseGroup) > reverseRankFrom[0]) {
@@ -271,7 +259,9 @@ public final class Planner {
             for (Face.Pattern pattern : face.patterns) {
                 List<int[]> ways = new ArrayList<>();
                 fill(pattern, 0, new int[pattern.size()], ways);
-                ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
+                if (jumperNets > 1) {
+                    ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
+                }
                 waysOfPattern.add(ways);
                 rankOfWay.add(ranks(ways));
             }

@@ -4,8 +4,9 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
 /**
  * The ways to give a motor's equal parts each other's places, and the two lines, where both are hot, that change nothing: not
@@ -14,15 +15,25 @@ import java.util.Set;
 final class Symmetry {
     private final List<Terminal> points;
     private final List<Winding> windings;
-    private final List<int[]> all = new ArrayList<>();
+    private final List<Exchange> all = new ArrayList<>();
+
+    /**
+     * One such way.
+     *
+     * @param forward for each forward connection which one it becomes
+     * @param reverse the same for the reverse connections
+     */
+    record Exchange(int[] forward, int[] reverse) {}
 
     /**
      * @param forward the forward connections, each as {@link Partition} numbers them
      * @param reverse the reverse connections
      */
-    Symmetry(PlanRequest request, Set<List<Integer>> forward, Set<List<Integer>> reverse) {
+    Symmetry(PlanRequest request, List<int[]> forward, List<int[]> reverse) {
         this.points = request.points();
         this.windings = request.windings();
+        Map<String, Integer> forwardIndex = index(forward);
+        Map<String, Integer> reverseIndex = index(reverse);
         List<int[]> lines = new ArrayList<>(List.of(new int[] {0, 1}));
         if (request.supply().isHot(Terminal.L2)) {
             lines.add(new int[] {1, 0});
@@ -33,8 +44,10 @@ final class Symmetry {
             to[points.size() - 2] = points.size() - 2 + line[0];
             to[points.size() - 1] = points.size() - 2 + line[1];
             place(0, new boolean[windings.size()], to, image -> {
-                if (keeps(forward, image) && keeps(reverse, image)) {
-                    all.add(image);
+                int[] forwardTo = images(forward, forwardIndex, image);
+                int[] reverseTo = images(reverse, reverseIndex, image);
+                if (forwardTo.length == forward.size() && reverseTo.length == reverse.size()) {
+                    all.add(new Exchange(forwardTo, reverseTo));
                 }
             });
         }
@@ -82,24 +95,32 @@ final class Symmetry {
         return true;
     }
 
-    private static boolean keeps(Set<List<Integer>> connections, int[] image) {
-        return connections.stream().allMatch(c -> connections.contains(image(c, image)));
-    }
-
-    /** The partition after every point has gone to its image. */
-    static List<Integer> image(List<Integer> groupOf, int[] image) {
-        int[] moved = new int[image.length];
-        for (int i = 0; i < image.length; i++) {
-            moved[image[i]] = groupOf.get(i);
+    private static Map<String, Integer> index(List<int[]> connections) {
+        Map<String, Integer> index = new HashMap<>();
+        for (int i = 0; i < connections.size(); i++) {
+            index.put(Arrays.toString(connections.get(i)), i);
         }
-        return key(Partition.counted(moved));
+        return index;
     }
 
-    static List<Integer> key(int[] groupOf) {
-        return Arrays.stream(groupOf).boxed().toList();
+    /** For each connection the one it becomes when every point goes to its image; shorter when one becomes none of them. */
+    private static int[] images(List<int[]> connections, Map<String, Integer> index, int[] image) {
+        int[] to = new int[connections.size()];
+        for (int i = 0; i < to.length; i++) {
+            int[] moved = new int[image.length];
+            for (int point = 0; point < image.length; point++) {
+                moved[image[point]] = connections.get(i)[point];
+            }
+            Integer found = index.get(Arrays.toString(Partition.counted(moved)));
+            if (found == null) {
+                return new int[0];
+            }
+            to[i] = found;
+        }
+        return to;
     }
 
-    List<int[]> all() {
+    List<Exchange> all() {
         return all;
     }
 }

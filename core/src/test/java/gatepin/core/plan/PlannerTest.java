@@ -205,7 +205,20 @@ class PlannerTest {
     }
 
     @Test
-    void everyPsCapacitorStaysWithItsWindingOnAThreePoleToggle() {
+    @DisplayName("two hot lines take one pole more than hot and neutral to break both (common practice)")
+    void twoHotLinesTakeOnePoleMore() {
+        Supply twoHots = new Supply(115, 60, Supply.Kind.TWO_HOT);
+        PlanRequest three = SampleMotors.PERMANENT_CAPACITOR.on(SwitchKind.TPDT_CENTRE_OFF, twoHots);
+        PlanRequest four = SampleMotors.PERMANENT_CAPACITOR.on(SwitchKind.FOURPDT_CENTRE_OFF, twoHots);
+
+        assertThat(Planner.search(three).plans().get(0).cost().hotLinesUnbroken())
+                .isEqualTo(1);
+        assertThat(Planner.search(four).plans().get(0).cost().hotLinesUnbroken())
+                .isZero();
+    }
+
+    @Test
+    void aPermanentCapacitorMotorOnAThreePoleToggleHasTheHotBrokenAndTheNeutralLeftAlone() {
         PlanResult result = on(SwitchKind.TPDT_CENTRE_OFF, SampleMotors.PERMANENT_CAPACITOR);
 
         assertThat(result.plans().get(0).cost().hotLeadsInOff()).isZero();
