@@ -77,6 +77,14 @@ final class Face {
     final int terminals;
     final List<Pattern> patterns = new ArrayList<>();
     final List<Block> blocks = new ArrayList<>();
+    /** For each block, how many more joins it and the later ones can make at FORWARD. */
+    final int[] forwardRankFrom;
+    /** The same at REVERSE. */
+    final int[] reverseRankFrom;
+    /** For each block, how many terminals it and the later ones have. */
+    final int[] terminalsFrom;
+    /** By block and number of joins, both ways counted: the fewest landings that can make them on it and the later ones. */
+    final int[][] leastLandings;
 
     Face(PlanRequest request) {
         List<Terminal> face = request.chart().terminals();
@@ -109,6 +117,10 @@ final class Face {
             place(here, pattern(here, request, face, label));
         }
         blocks.sort(java.util.Comparator.comparingInt(Block::pattern));
+        this.forwardRankFrom = rankFrom(HandlePosition.FORWARD);
+        this.reverseRankFrom = rankFrom(HandlePosition.REVERSE);
+        this.terminalsFrom = terminalsFrom();
+        this.leastLandings = leastLandings(forwardRankFrom[0] + reverseRankFrom[0]);
     }
 
     private static Pattern pattern(int[] here, PlanRequest request, List<Terminal> face, int[] label) {
@@ -200,8 +212,7 @@ final class Face {
         return Arrays.stream(contacts).anyMatch(c -> (c[0] == a && c[1] == b) || (c[0] == b && c[1] == a));
     }
 
-    /** How many more joins the blocks from one on can make in a position, for each block. */
-    int[] rankFrom(HandlePosition position) {
+    private int[] rankFrom(HandlePosition position) {
         int[] from = new int[blocks.size() + 1];
         for (int b = blocks.size() - 1; b >= 0; b--) {
             Pattern pattern = patterns.get(blocks.get(b).pattern());
@@ -211,13 +222,8 @@ final class Face {
         return from;
     }
 
-    /**
-     * The fewest landings that can make a number of joins, both ways counted, on the blocks from one on: the blocks that give
-     * most for a landing first, as if a block could be filled in part.
-     *
-     * @return by block, then by the number of joins
-     */
-    int[][] leastLandings(int mostJoins) {
+    /** The blocks that give most for a landing first, as if a block could be filled in part. */
+    private int[][] leastLandings(int mostJoins) {
         int[][] least = new int[blocks.size() + 1][mostJoins + 1];
         double[] worth =
                 patterns.stream().mapToDouble(Pattern::joinsForALanding).toArray();
@@ -241,8 +247,7 @@ final class Face {
         return least;
     }
 
-    /** How many terminals the blocks from one on have, for each block. */
-    int[] terminalsFrom() {
+    private int[] terminalsFrom() {
         int[] from = new int[blocks.size() + 1];
         for (int b = blocks.size() - 1; b >= 0; b--) {
             from[b] = from[b + 1] + blocks.get(b).terminals().length;

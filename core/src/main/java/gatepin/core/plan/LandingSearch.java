@@ -1,0 +1,292 @@
+package gatepin.core.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** All ways to land one bundling on the switch. Nets 0 … bundles-1 are bundles, those above are jumpers alone. */
+final class LandingSearch {
+    private static final int EMPTY = -1;
+
+    /** On faces up to this size all landings of one cost are looked at, for the one that is neatest to draw. */
+    private static final int TIDY_SEARCH = 6;
+
+    private final PlanRequest request;
+    private final Face face;
+    private final Front front;
+    private final Planner.Attempt attempt;
+    private final Bundling bundling;
+    private final int bundles;
+    private final boolean[] mustLand;
+    private final List<List<int[]>> waysOfPattern = new ArrayList<>();
+    private final List<int[]> rankOfWay = new ArrayList<>();
+    private final Joined forward;
+    private final Joined reverse;
+    private final int[] landings;
+    private final int[] netOn;
+    private final int jumperNets;
+    private long arrangements;
+    private int mustLandYet;
+    private int landed;
+    private int netsLanded;
+    private int netsLandedTwice;
+
+    LandingSearch(PlanRequest request, Face face, Planner.Attempt attempt, Front front) {
+        this.request = request;
+        this.face = face;
+        this.front = front;
+        this.attempt = attempt;
+        this.bundling = attempt.bundling();
+        this.bundles = bundling.bundles();
+        this.mustLand = bundling.mustLand();
+        for (boolean must : mustLand) {
+            mustLandYet += must ? 1 : 0;
+        }
+        int forwardSpare = face.forwardRankFrom[0] - Bundling.joinsNeeded(bundling.forwardGroup());
+        int reverseSpare = face.reverseRankFrom[0] - Bundling.joinsNeeded(bundling.reverseGroup());
+        this.jumperNets = Math.min(Math.max(forwardSpare, reverseSpare), (face.terminals - mustLandYet) / 2);
+        this.forward = new Joined(bundles + jumperNets, bundling.forwardGroup());
+        this.reverse = new Joined(bundles + jumperNets, bundling.reverseGroup());
+        this.landings = new int[bundles + jumperNets];
+        this.netOn = new int[face.terminals];
+        Arrays.fill(netOn, EMPTY);
+        for (Face.Pattern pattern : face.patterns) {
+            List<int[]> ways = new ArrayList<>();
+            fill(pattern, 0, new int[pattern.size()], ways);
+            if (jumperNets > 1) {
+                ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
+            }
+            waysOfPattern.add(ways);
+            rankOfWay.add(ranks(ways));
+        }
+    }
+
+    /** Ways that differ only in which jumper net they name share a rank. */
+    private int[] ranks(List<int[]> ways) {
+        int[] ranks = new int[ways.size()];
+        for (int i = 1; i < ranks.length; i++) {
+            ranks[i] = ranks[i - 1] + (Arrays.equals(plain(ways.get(i - 1)), plain(ways.get(i))) ? 0 : 1);
+        }
+        return ranks;
+    }
+
+    private int[] plain(int[] way) {
+        return Arrays.stream(way).map(n -> Math.min(n, bundles)).toArray();
+    }
+
+    /** Lists the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
+    private void fill(Face.Pattern pattern, int place, int[] way, List<int[]> ways) {
+        if (place == way.length) {
+            if (everyLandingServes(pattern, way) && isFirstOfItsTurns(pattern, way)) {
+                ways.add(way.clone());
+            }
+            return;
+        }
+        for (int net = EMPTY; net < bundles + jumperNets; net++) {
+            way[place] = net;
+            if (suitsLabel(pattern.label()[place], net)
+                    && (net < 0 || net >= bundles || mustLand[net] || pattern.label()[place] >= 0)
+                    && keepsApart(pattern.forward(), bundling.forwardGroup(), place, way)
+                    && keepsApart(pattern.reverse(), bundling.reverseGroup(), place, way)) {
+                fill(pattern, place + 1, way, ways);
+            }
+        }
+    }
+
+    private boolean suitsLabel(int label, int net) {
+        return switch (label) {
+            case Face.FREE -> true;
+            case Face.UNUSABLE -> net == EMPTY;
+            default -> net == bundling.bundleOf()[label];
+        };
+    }
+
+    private boolean keepsApart(int[][] contacts, int[] groupOf, int place, int[] way) {
+        for (int[] contact : contacts) {
+            if (Math.max(contact[0], contact[1]) == place) {
+                int a = way[contact[0]];
+                int b = way[contact[1]];
+                if (a >= 0 && b >= 0 && a < bundles && b < bundles && groupOf[a] != groupOf[b]) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private boolean everyLandingServes(Face.Pattern pattern, int[] way) {
+        for (int place = 0; place < way.length; place++) {
+            if (way[place] != EMPTY
+                    && pattern.label()[place] == Face.FREE
+                    && !serves(pattern.forward(), place, way)
+                    && !serves(pattern.reverse(), place, way)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean serves(int[][] contacts, int place, int[] way) {
+        for (int[] contact : contacts) {
+            if (contact[0] == place || contact[1] == place) {
+                int other = way[contact[0] == place ? contact[1] : contact[0]];
+                if (other != EMPTY && other != way[place]) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean isFirstOfItsTurns(Face.Pattern pattern, int[] way) {
+        for (int[] turn : pattern.turns()) {
+            for (int i = 0; i < turn.length; i++) {
+                int difference = Math.min(way[turn[i]], bundles) - Math.min(way[i], bundles);
+                if (difference < 0) {
+                    return false;
+                }
+                if (difference > 0) {
+                    break;
+                }
+            }
+        }
+        return true;
+    }
+
+    /** How many ways of filling the switch, whole or in part, were looked at. */
+    long arrangements() {
+        return arrangements;
+    }
+
+    /** Fills block after block; of blocks alike, a later one is filled no earlier in the list of ways. */
+    void block(int number, int leastRank, int jumperNetsUsed) {
+        arrangements++;
+        if (forward.joinsMissing() > face.forwardRankFrom[number]
+                || reverse.joinsMissing() > face.reverseRankFrom[number]
+                || mustLandYet > face.terminalsFrom[number]) {
+            return;
+        }
+        int toCome = Math.max(mustLandYet, face.leastLandings[number][forward.joinsMissing() + reverse.joinsMissing()]);
+        int jumpers = landed + toCome - netsLanded - mustLandYet;
+        if (isHopeless(jumpers)) {
+            return;
+        }
+        if (number == face.blocks.size()) {
+            consider(jumpers);
+            return;
+        }
+        Face.Block block = face.blocks.get(number);
+        List<int[]> ways = waysOfPattern.get(block.pattern());
+        int[] rank = rankOfWay.get(block.pattern());
+        boolean nextIsAlike =
+                number + 1 < face.blocks.size() && face.blocks.get(number + 1).pattern() == block.pattern();
+        for (int w = 0; w < ways.size(); w++) {
+            if (rank[w] >= leastRank) {
+                take(number, block, ways.get(w), nextIsAlike ? rank[w] : 0, jumperNetsUsed);
+            }
+        }
+    }
+
+    private void take(int number, Face.Block block, int[] way, int leastRank, int jumperNetsUsed) {
+        int used = jumperNetsUsed;
+        for (int net : way) {
+            if (net >= bundles + used) {
+                if (net > bundles + used) {
+                    return;
+                }
+                used++;
+            }
+        }
+        boolean lands = false;
+        for (int place = 0; place < way.length; place++) {
+            int net = way[place];
+            netOn[block.terminals()[place]] = net;
+            if (net != EMPTY) {
+                lands = true;
+                landed++;
+                netsLanded += landings[net] == 0 ? 1 : 0;
+                netsLandedTwice += landings[net] == 1 && net < bundles ? 1 : 0;
+                mustLandYet -= landings[net]++ == 0 && net < bundles && mustLand[net] ? 1 : 0;
+            }
+        }
+        int forwardMark = forward.mark();
+        int reverseMark = reverse.mark();
+        Face.Pattern pattern = face.patterns.get(block.pattern());
+        if (close(forward, pattern.forward(), way)
+                && close(reverse, pattern.reverse(), way)
+                && !(lands && forward.mark() == forwardMark && reverse.mark() == reverseMark && isFree(pattern))) {
+            block(number + 1, leastRank, used);
+        }
+        forward.backTo(forwardMark);
+        reverse.backTo(reverseMark);
+        for (int place = 0; place < way.length; place++) {
+            int net = way[place];
+            netOn[block.terminals()[place]] = EMPTY;
+            if (net != EMPTY) {
+                landed--;
+                netsLanded -= landings[net] == 1 ? 1 : 0;
+                mustLandYet += --landings[net] == 0 && net < bundles && mustLand[net] ? 1 : 0;
+                netsLandedTwice -= landings[net] == 1 && net < bundles ? 1 : 0;
+            }
+        }
+    }
+
+    /** Nothing has to stay on a block of this pattern. */
+    private static boolean isFree(Face.Pattern pattern) {
+        return Arrays.stream(pattern.label()).allMatch(l -> l < 0);
+    }
+
+    private boolean close(Joined joined, int[][] contacts, int[] way) {
+        for (int[] contact : contacts) {
+            int a = way[contact[0]];
+            int b = way[contact[1]];
+            if (a != EMPTY && b != EMPTY && !joined.join(a, b)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** A plan with these jumpers would be beaten by one from another bundling, or by a cheaper one. */
+    private boolean isHopeless(int jumpers) {
+        PlanCost least = attempt.floor().with(jumpers, netsLandedTwice > 0 && face.terminals > TIDY_SEARCH ? 2 : 1);
+        return front.isNoWorseThan(least);
+    }
+
+    private void consider(int jumpers) {
+        for (int net = bundles; net < landings.length; net++) {
+            if (landings[net] == 1) {
+                return;
+            }
+        }
+        Landing landing = new Landing(bundling.points(), bundling.bundleOf(), bundles, netOn.clone());
+        bundling.cost(inOff(), jumpers, landing.mostOnOneTerminal())
+                .filter(request.wishes()::allow)
+                .ifPresent(cost -> front.keep(cost, landing, bundling));
+    }
+
+    /** For each bundle one that stands for all that OFF joins it with. */
+    private int[] inOff() {
+        int[] root = new int[bundles + jumperNets];
+        Arrays.setAll(root, i -> i);
+        for (int[] contact : face.offContacts()) {
+            int a = netOn[contact[0]];
+            int b = netOn[contact[1]];
+            if (a != EMPTY && b != EMPTY) {
+                int from = root[a];
+                int to = root[b];
+                for (int i = 0; i < root.length; i++) {
+                    root[i] = root[i] == from ? to : root[i];
+                }
+            }
+        }
+        int[] first = new int[bundles];
+        for (int bundle = 0; bundle < bundles; bundle++) {
+            first[bundle] = bundle;
+            for (int before = bundle - 1; before >= 0; before--) {
+                first[bundle] = root[before] == root[bundle] ? before : first[bundle];
+            }
+        }
+        return first;
+    }
+}
