@@ -1,5 +1,8 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -259,10 +262,29 @@ final class LandingSearch {
                 return;
             }
         }
+        if (!wishesHold()) {
+            return;
+        }
         Landing landing = new Landing(bundling.points(), bundling.bundleOf(), bundles, netOn.clone());
         bundling.cost(inOff(), jumpers, landing.mostOnOneTerminal())
                 .filter(request.wishes()::allow)
                 .ifPresent(cost -> front.keep(cost, landing, bundling));
+    }
+
+    /** Of several wishes for one terminal a block's label knows only one; here all of them count. */
+    private boolean wishesHold() {
+        List<Terminal> terminals = request.chart().terminals();
+        for (Wire kept : request.wishes().kept()) {
+            boolean fromSwitch = kept.from().place() == Place.SWITCH;
+            int terminal = terminals.indexOf(fromSwitch ? kept.from() : kept.to());
+            int point = bundling.points().indexOf(fromSwitch ? kept.to() : kept.from());
+            if (terminal >= 0 && point >= 0 && netOn[terminal] != bundling.bundleOf()[point]) {
+                return false;
+            }
+        }
+        return request.wishes().unusable().stream()
+                .mapToInt(terminals::indexOf)
+                .noneMatch(t -> t >= 0 && netOn[t] != EMPTY);
     }
 
     /** For each bundle one that stands for all that OFF joins it with. */

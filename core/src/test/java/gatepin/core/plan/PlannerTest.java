@@ -20,6 +20,7 @@ import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Rule;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -202,6 +203,26 @@ class PlannerTest {
                         .plans())
                 .isNotEmpty()
                 .allMatch(p -> p.wiring().nodes(List.of()).same(Terminal.motor("T5"), Terminal.onSwitch("1")));
+    }
+
+    @Test
+    void wiresThatCannotBothStayLeaveNoPlan() {
+        PlanRequest request = SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.CROSS_CORNER_DRUM);
+        Set<Wire> both = new HashSet<>(SampleMotors.keep("T5", "1").kept());
+        both.addAll(SampleMotors.keep("T8", "1").kept());
+
+        PlanResult none =
+                Planner.search(request.wishing(new Wishes(false, false, OptionalInt.empty(), Set.of(), both)));
+        assertThat(none.plans()).isEmpty();
+        assertThat(none.asksTooMuch()).containsExactly("wires that stay");
+        PlanResult burnt = Planner.search(request.wishing(new Wishes(
+                false,
+                false,
+                OptionalInt.empty(),
+                Set.of(Terminal.onSwitch("1")),
+                SampleMotors.keep("T5", "1").kept())));
+        assertThat(burnt.plans()).isEmpty();
+        assertThat(burnt.asksTooMuch()).contains("wires that stay");
     }
 
     @Test

@@ -146,6 +146,7 @@ class SwitchController {
 
     private static void wishes(Model model, JobFile file) {
         model.asMap().putIfAbsent("wished", WishForm.of(file.wishes()));
+        model.addAttribute("asFound", WishForm.asFound(file.found()));
         model.addAttribute("anyWish", !file.wishes().areNone());
         model.addAttribute("hasProtector", file.leads().all().stream().anyMatch(l -> l.isOf(Circuit.PROTECTOR)));
     }

@@ -2,8 +2,10 @@ package gatepin.web.page;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
@@ -16,6 +18,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -57,6 +60,19 @@ public record WishForm(
                         .map(w -> w.from().mark() + " on " + w.to().mark())
                         .sorted()
                         .collect(Collectors.joining(", ")));
+    }
+
+    /** The wires found between a lead or line and the switch, as they are typed to keep them. */
+    static String asFound(FoundRecord found) {
+        return found.wires().stream()
+                .filter(w -> !w.isAside())
+                .flatMap(w -> Stream.of(List.of(w.oneEnd(), w.otherEnd()), List.of(w.otherEnd(), w.oneEnd())))
+                .filter(ends -> ends.get(1).place() == Place.SWITCH
+                        && (ends.get(0).place() == Place.MOTOR || ends.get(0).isLine())
+                        && !ends.get(0).isGround()
+                        && !ends.get(1).isGround())
+                .map(ends -> ends.get(0).mark() + " on " + ends.get(1).mark())
+                .collect(Collectors.joining(", "));
     }
 
     /** Reads it against the motor's leads and the switch's terminals. */

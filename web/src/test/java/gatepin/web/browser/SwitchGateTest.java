@@ -43,7 +43,8 @@ class SwitchGateTest {
         browser.go(job + "/switch");
         assertThat(browser.text(".ticket"))
                 .contains("As found, it is wired right", "both lines broken", "as the plate shows", "one line broken");
-        assertThat(browser.all("svg.bench .wire")).isNotEmpty();
+        browser.press("What the plan must have");
+        assertThat(browser.text(".ticket")).contains("As found: T1 on 5, L1 on 6, T5 on 1, T8 on 4, T4 on 2, L2 on 2");
 
         shop.takePlanOfThePlate();
         assertThat(browser.text(".wire-facts")).contains("14 AWG", "cut 1.80 m");
@@ -54,6 +55,20 @@ class SwitchGateTest {
         browser.type("#motorCable", "3,2").press("Count again");
         assertThat(browser.text("#buy")).contains("Motor cable: 3.5 m");
         tickEveryWire();
+    }
+
+    @Test
+    void whatIsThereAlreadyMayStay() {
+        String job = shop.demo("Apple scratter");
+        browser.go(job + "/switch").press("What the plan must have");
+        browser.type("#kept", "T5 on 1, T8 on 4, L1 on 6").press("Plan with these");
+        assertThat(browser.text(".ticket")).contains("as the plate shows");
+        browser.press("What the plan must have")
+                .type("#kept", "T5 on 1, T8 on 1")
+                .press("Plan with these");
+        assertThat(browser.text("main")).contains("No plan has all that you ask", "wires that stay");
+        browser.press("What the plan must have").type("#kept", "").press("Plan with these");
+        assertThat(browser.text(".ticket")).contains("nothing hot in OFF, both lines broken");
     }
 
     @Test
