@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** Plans in words. */
@@ -60,7 +61,7 @@ final class PlanWords {
     }
 
     /** What a plan means for the motor, beyond what the engine says of its wiring. */
-    static List<Finding> trade(Plan plan, SwitchKind gear, Leads leads) {
+    static List<Finding> trade(Plan plan, SwitchKind gear) {
         List<Finding> findings = new ArrayList<>();
         if (plan.cost().besideProtector() > 0) {
             findings.add(Finding.warn(
@@ -168,7 +169,7 @@ final class PlanWords {
                 effort(plan));
     }
 
-    static Finding none(PlanResult result, String switchName, String wouldDo) {
+    static Finding none(PlanResult result, String switchName, Supplier<String> wouldDo) {
         return switch (result.hindrance()) {
             case WISHES ->
                 Finding.bad(
@@ -182,13 +183,13 @@ final class PlanWords {
                         "This switch cannot turn it off",
                         "The " + switchName + " can join both directions, but in every arrangement the motor stays"
                                 + " on the line in OFF. It takes one more pole to break the line: "
-                                + wouldDo + ".");
+                                + wouldDo.get() + ".");
             default ->
                 Finding.bad(
                         "This switch cannot do it",
                         "No way of landing these leads on the " + switchName
                                 + " runs the motor right in both directions. It takes a switch with more contacts: "
-                                + wouldDo + ".");
+                                + wouldDo.get() + ".");
         };
     }
 }

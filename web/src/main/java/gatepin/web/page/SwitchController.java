@@ -70,7 +70,6 @@ class SwitchController {
                 switches.devices(file.job().shopId()).stream()
                         .map(d -> new Choosable(d, FacePicture.of(switches.kind(d.id()))))
                         .toList());
-        model.addAttribute("changing", file.gear().isEmpty());
         model.asMap().putIfAbsent("rating", file.job().switchRating());
         Optional<PlanResult> result = engine.plans(file);
         wishes(model, file);
@@ -83,7 +82,7 @@ class SwitchController {
         List<Plan> plans = result.orElseThrow().plans();
         model.addAttribute("arrangements", result.orElseThrow().arrangements());
         if (plans.isEmpty()) {
-            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name(), wouldDo(file)));
+            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name(), () -> wouldDo(file)));
             return "switch";
         }
         Optional<Integer> chosen = chosen(file, plans);
@@ -103,12 +102,9 @@ class SwitchController {
         model.addAttribute("choices", choices);
         model.addAttribute("choice", choices.get(shown));
         Optional<OnBench> bench = engine.bench(file, plan.wiring());
-        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis()));
+        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis(), gear.hasOff()));
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
-        if (!gear.hasOff()) {
-            findings.removeIf(f -> f.title().contains("OFF"));
-        }
-        findings.addAll(0, PlanWords.trade(plan, gear, file.leads()));
+        findings.addAll(0, PlanWords.trade(plan, gear));
         findings.addAll(0, PlanWords.gear(file, gear));
         RotationWords.handle(file).ifPresent(findings::add);
         if (found.isPresent()) {
