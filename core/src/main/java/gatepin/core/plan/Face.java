@@ -34,22 +34,18 @@ final class Face {
             return rank(contacts, -1);
         }
 
-        /** How many joins contacts can make between the places of a set, given as bits. */
+        /** How many joins contacts make between the places of a set, given as bits; other places conduct, too. */
         private int rank(int[][] contacts, int places) {
-            int[] root = new int[size];
-            Arrays.setAll(root, i -> i);
-            int rank = 0;
-            for (int[] contact : contacts) {
-                int a = root[contact[0]];
-                int b = root[contact[1]];
-                if (a != b && (places >> contact[0] & places >> contact[1] & 1) == 1) {
-                    rank++;
-                    for (int i = 0; i < size; i++) {
-                        root[i] = root[i] == b ? a : root[i];
-                    }
-                }
-            }
-            return rank;
+            int[] part = parts(size, contacts);
+            long landed = java.util.stream.IntStream.range(0, size)
+                    .filter(i -> (places >> i & 1) == 1)
+                    .count();
+            long parts = java.util.stream.IntStream.range(0, size)
+                    .filter(i -> (places >> i & 1) == 1)
+                    .map(i -> part[i])
+                    .distinct()
+                    .count();
+            return (int) (landed - parts);
         }
 
         /** The most joins, both ways counted, that a landing can be worth here. */
@@ -61,6 +57,20 @@ final class Face {
             }
             return most;
         }
+    }
+
+    /** For each place a place that stands for all that contacts join it with. */
+    static int[] parts(int size, int[][] contacts) {
+        int[] part = new int[size];
+        Arrays.setAll(part, i -> i);
+        for (int[] contact : contacts) {
+            int from = part[contact[0]];
+            int to = part[contact[1]];
+            for (int i = 0; i < size; i++) {
+                part[i] = part[i] == from ? to : part[i];
+            }
+        }
+        return part;
     }
 
     /**
@@ -84,7 +94,7 @@ final class Face {
     /** For each block, how many terminals it and the later ones have. */
     final int[] terminalsFrom;
     /** By block and number of joins, both ways counted: the fewest landings that can make them on it and the later ones. */
-    final int[][] leastLandings;
+    private final int[][] leastLandings;
 
     Face(PlanRequest request) {
         List<Terminal> face = request.chart().terminals();
@@ -220,6 +230,23 @@ final class Face {
                     + pattern.rank(position == HandlePosition.FORWARD ? pattern.forward() : pattern.reverse());
         }
         return from;
+    }
+
+    /**
+     * How many landings are still needed at least, less the nets of jumpers alone that they bring: each of those takes two landings
+     * and one join more.
+     *
+     * @param block the first block still free
+     * @param joins the joins still missing, both ways counted
+     * @param nets the nets that must still land
+     * @param jumperNets how many nets of jumpers alone there can still be
+     */
+    int leastToCome(int block, int joins, int nets, int jumperNets) {
+        int least = Integer.MAX_VALUE / 2;
+        for (int more = 0; more <= jumperNets && joins + more < leastLandings[block].length; more++) {
+            least = Math.min(least, Math.max(nets + 2 * more, leastLandings[block][joins + more]) - more);
+        }
+        return least;
     }
 
     /** The blocks that give most for a landing first, as if a block could be filled in part. */

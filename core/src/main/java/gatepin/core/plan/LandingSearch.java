@@ -1,11 +1,13 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 
 /** All ways to land one bundling on the switch. Nets 0 … bundles-1 are bundles, those above are jumpers alone. */
 final class LandingSearch {
@@ -48,8 +50,10 @@ final class LandingSearch {
         int forwardSpare = face.forwardRankFrom[0] - Bundling.joinsNeeded(bundling.forwardGroup());
         int reverseSpare = face.reverseRankFrom[0] - Bundling.joinsNeeded(bundling.reverseGroup());
         this.jumperNets = Math.min(Math.max(forwardSpare, reverseSpare), (face.terminals - mustLandYet) / 2);
-        this.forward = new Joined(bundles + jumperNets, bundling.forwardGroup());
-        this.reverse = new Joined(bundles + jumperNets, bundling.reverseGroup());
+        // an empty terminal conducts from contact to contact: it is a net of its own
+        int nodes = bundles + jumperNets + face.terminals;
+        this.forward = new Joined(nodes, bundling.forwardGroup());
+        this.reverse = new Joined(nodes, bundling.reverseGroup());
         this.landings = new int[bundles + jumperNets];
         this.netOn = new int[face.terminals];
         Arrays.fill(netOn, EMPTY);
@@ -129,13 +133,12 @@ final class LandingSearch {
         return true;
     }
 
-    private boolean serves(int[][] contacts, int place, int[] way) {
-        for (int[] contact : contacts) {
-            if (contact[0] == place || contact[1] == place) {
-                int other = way[contact[0] == place ? contact[1] : contact[0]];
-                if (other != EMPTY && other != way[place]) {
-                    return true;
-                }
+    /** The contacts join a place with another net, be it through empty terminals. */
+    private static boolean serves(int[][] contacts, int place, int[] way) {
+        int[] part = Face.parts(way.length, contacts);
+        for (int other = 0; other < way.length; other++) {
+            if (part[other] == part[place] && way[other] != EMPTY && way[other] != way[place]) {
+                return true;
             }
         }
         return false;
@@ -169,7 +172,8 @@ final class LandingSearch {
                 || mustLandYet > face.terminalsFrom[number]) {
             return;
         }
-        int toCome = Math.max(mustLandYet, face.leastLandings[number][forward.joinsMissing() + reverse.joinsMissing()]);
+        int toCome = face.leastToCome(
+                number, forward.joinsMissing() + reverse.joinsMissing(), mustLandYet, jumperNets - jumperNetsUsed);
         int jumpers = landed + toCome - netsLanded - mustLandYet;
         if (isHopeless(jumpers)) {
             return;
@@ -200,12 +204,10 @@ final class LandingSearch {
                 used++;
             }
         }
-        boolean lands = false;
         for (int place = 0; place < way.length; place++) {
             int net = way[place];
             netOn[block.terminals()[place]] = net;
             if (net != EMPTY) {
-                lands = true;
                 landed++;
                 netsLanded += landings[net] == 0 ? 1 : 0;
                 netsLandedTwice += landings[net] == 1 && net < bundles ? 1 : 0;
@@ -215,9 +217,7 @@ final class LandingSearch {
         int forwardMark = forward.mark();
         int reverseMark = reverse.mark();
         Face.Pattern pattern = face.patterns.get(block.pattern());
-        if (close(forward, pattern.forward(), way)
-                && close(reverse, pattern.reverse(), way)
-                && !(lands && forward.mark() == forwardMark && reverse.mark() == reverseMark && isFree(pattern))) {
+        if (close(forward, pattern.forward(), block) && close(reverse, pattern.reverse(), block)) {
             block(number + 1, leastRank, used);
         }
         forward.backTo(forwardMark);
@@ -234,20 +234,18 @@ final class LandingSearch {
         }
     }
 
-    /** Nothing has to stay on a block of this pattern. */
-    private static boolean isFree(Face.Pattern pattern) {
-        return Arrays.stream(pattern.label()).allMatch(l -> l < 0);
-    }
-
-    private boolean close(Joined joined, int[][] contacts, int[] way) {
+    private boolean close(Joined joined, int[][] contacts, Face.Block block) {
         for (int[] contact : contacts) {
-            int a = way[contact[0]];
-            int b = way[contact[1]];
-            if (a != EMPTY && b != EMPTY && !joined.join(a, b)) {
+            if (!joined.join(node(block.terminals()[contact[0]]), node(block.terminals()[contact[1]]))) {
                 return false;
             }
         }
         return true;
+    }
+
+    /** The net on a terminal; where it is empty, the terminal itself. */
+    private int node(int terminal) {
+        return netOn[terminal] == EMPTY ? bundles + jumperNets + terminal : netOn[terminal];
     }
 
     /** A plan with these jumpers would be beaten by one from another bundling, or by a cheaper one. */
@@ -262,7 +260,9 @@ final class LandingSearch {
                 return;
             }
         }
-        if (!wishesHold()) {
+        if (!wishesHold()
+                || !joinsWithoutUnusable(HandlePosition.FORWARD, bundling.forwardGroup())
+                || !joinsWithoutUnusable(HandlePosition.REVERSE, bundling.reverseGroup())) {
             return;
         }
         Landing landing = new Landing(bundling.points(), bundling.bundleOf(), bundles, netOn.clone());
@@ -287,21 +287,34 @@ final class LandingSearch {
                 .noneMatch(t -> t >= 0 && netOn[t] != EMPTY);
     }
 
-    /** For each bundle one that stands for all that OFF joins it with. */
-    private int[] inOff() {
-        int[] root = new int[bundles + jumperNets];
-        Arrays.setAll(root, i -> i);
-        for (int[] contact : face.offContacts()) {
-            int a = netOn[contact[0]];
-            int b = netOn[contact[1]];
-            if (a != EMPTY && b != EMPTY) {
-                int from = root[a];
-                int to = root[b];
-                for (int i = 0; i < root.length; i++) {
-                    root[i] = root[i] == from ? to : root[i];
+    /** No current has to pass through a terminal that must not be used: its contacts may be worn or burnt. */
+    private boolean joinsWithoutUnusable(HandlePosition position, int[] groupOf) {
+        Set<Terminal> unusable = request.wishes().unusable();
+        if (unusable.isEmpty()) {
+            return true;
+        }
+        List<Terminal> terminals = request.chart().terminals();
+        int[][] contacts = request.chart().closedIn(position).stream()
+                .filter(c -> !unusable.contains(c.a()) && !unusable.contains(c.b()))
+                .map(c -> new int[] {node(terminals.indexOf(c.a())), node(terminals.indexOf(c.b()))})
+                .toArray(int[][]::new);
+        int[] part = Face.parts(bundles + jumperNets + face.terminals, contacts);
+        for (int a = 0; a < bundles; a++) {
+            for (int other = 0; other < a; other++) {
+                if (groupOf[a] == groupOf[other] && part[a] != part[other]) {
+                    return false;
                 }
             }
         }
+        return true;
+    }
+
+    /** For each bundle one that stands for all that OFF joins it with. */
+    private int[] inOff() {
+        int[][] contacts = face.offContacts().stream()
+                .map(c -> new int[] {node(c[0]), node(c[1])})
+                .toArray(int[][]::new);
+        int[] root = Face.parts(bundles + jumperNets + face.terminals, contacts);
         int[] first = new int[bundles];
         for (int bundle = 0; bundle < bundles; bundle++) {
             first[bundle] = bundle;

@@ -107,7 +107,7 @@ public final class Planner {
             land += must ? 1 : 0;
         }
         int joins = Bundling.joinsNeeded(bundling.forwardGroup()) + Bundling.joinsNeeded(bundling.reverseGroup());
-        int jumpers = Math.max(land, face.leastLandings[0][joins]) - land;
+        int jumpers = face.leastToCome(0, joins, land, face.terminals / 2) - land;
         return attempt.floor().with(jumpers, 1);
     }
 

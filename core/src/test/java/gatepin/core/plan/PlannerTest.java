@@ -19,11 +19,14 @@ import gatepin.core.plan.PlanResult.Hindrance;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Rule;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
@@ -33,6 +36,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PlannerTest {
+    private static final int ODD_CHARTS = 24;
     private static final Map<List<Object>, PlanResult> RESULTS = new HashMap<>();
 
     /** Searched once for all tests. */
@@ -206,6 +210,26 @@ class PlannerTest {
     }
 
     @Test
+    void noCurrentPassesThroughATerminalThatMustNotBeUsed() {
+        for (SwitchKind kind : List.of(SwitchKind.CENTRE_SWAP_DRUM, SwitchKind.CROSS_CORNER_DRUM, SwitchKind.CAM_12)) {
+            for (Terminal worn : kind.chart().terminals()) {
+                Wishes without = new Wishes(false, false, OptionalInt.empty(), Set.of(worn), Set.of());
+                PlanRequest request = SampleMotors.FOUR_LEAD.on(kind).wishing(without);
+                for (Plan plan : Planner.search(request).plans()) {
+                    for (HandlePosition position : List.of(HandlePosition.FORWARD, HandlePosition.REVERSE)) {
+                        List<Contact> sound = kind.chart().closedIn(position).stream()
+                                .filter(c -> !c.a().equals(worn) && !c.b().equals(worn))
+                                .toList();
+                        assertThat(plan.wiring().nodes(sound).groupsAmong(request.points()))
+                                .as(kind.name() + " without " + worn.mark() + ", " + plan.wires())
+                                .isEqualTo(plan.wiring().nodes(position).groupsAmong(request.points()));
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
     void wiresThatCannotBothStayLeaveNoPlan() {
         PlanRequest request = SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.CROSS_CORNER_DRUM);
         Set<Wire> both = new HashSet<>(SampleMotors.keep("T5", "1").kept());
@@ -306,6 +330,48 @@ class PlannerTest {
                 Planner.search(request).plans().stream().map(Plan::cost).toList();
 
         assertThat(found).isEqualTo(ExhaustiveSearch.front(request)).isNotEmpty();
+    }
+
+    /** A chart like the given one with a contact more or less in some position, OFF too. */
+    private static ContactChart altered(ContactChart chart, Random chance) {
+        Map<HandlePosition, Set<Contact>> closed = new EnumMap<>(HandlePosition.class);
+        for (HandlePosition position : HandlePosition.values()) {
+            closed.put(position, new LinkedHashSet<>(chart.closedIn(position)));
+        }
+        for (int change = 0; change < 2; change++) {
+            HandlePosition position = HandlePosition.values()[chance.nextInt(3)];
+            Terminal a = chart.terminals().get(chance.nextInt(chart.terminals().size()));
+            Terminal b = chart.terminals().get(chance.nextInt(chart.terminals().size()));
+            if (!a.equals(b)) {
+                Contact contact = new Contact(a, b);
+                Set<Contact> there = closed.getOrDefault(position, Set.of());
+                if (!there.remove(contact)) {
+                    there.add(contact);
+                }
+            }
+        }
+        return new ContactChart(chart.terminals(), closed);
+    }
+
+    @Test
+    @DisplayName(
+            "on odd charts, too, with contacts closed in OFF, the whole front is that of a search that prunes nothing")
+    void nothingIsLeftOutOnOddCharts() {
+        Random chance = new Random(42);
+        PlanRequest plain = SampleMotors.FOUR_LEAD.on(SwitchKind.CROSS_CORNER_DRUM);
+        int withPlans = 0;
+        for (int n = 0; n < ODD_CHARTS; n++) {
+            ContactChart kind = (n % 2 == 0 ? SwitchKind.CENTRE_SWAP_DRUM : SwitchKind.CROSS_CORNER_DRUM).chart();
+            ContactChart chart = altered(kind, chance);
+            PlanRequest request = new PlanRequest(
+                    plain.leads(), plain.windings(), plain.supply(), chart, true, plain.running(), Wishes.NONE);
+            List<PlanCost> front =
+                    Planner.search(request).plans().stream().map(Plan::cost).toList();
+
+            assertThat(front).as(chart.closed().toString()).isEqualTo(ExhaustiveSearch.front(request));
+            withPlans += front.isEmpty() ? 0 : 1;
+        }
+        assertThat(withPlans).as("charts with plans among them").isGreaterThan(6);
     }
 
     @Test
