@@ -22,7 +22,8 @@ import java.util.Optional;
  * A second opinion on the best plan: the rules of a plan written down as constraints and given to a general solver (OR-Tools
  * CP-SAT). It shares nothing with the planner but the request and the order of preference. For charts that close nothing in OFF.
  *
- * <p>Every point is on a net named after its first point; every switch terminal is on a net, a net of jumpers alone, or empty.
+ * <p>Every point is on a net named after its first point; every switch terminal is on a net, a net of jumpers alone, or
+ * empty: then it conducts as a net of its own.
  * Each direction picks a running connection, which labels the nets; closed contacts join equal labels only, and every net but
  * one of a label hangs, by a contact, on a net nearer that one.
  */
@@ -153,9 +154,9 @@ public final class ConstraintPlanner {
             LinearExprBuilder beyond) {
         BoolVar[] way = bools(connections.size());
         model.addExactlyOne(way);
-        BoolVar[][] label = new BoolVar[nets][];
-        for (int net = 0; net < nets; net++) {
-            label[net] = bools(points.size());
+        BoolVar[][] label = new BoolVar[nets + face.size()][];
+        for (int net = 0; net < label.length; net++) {
+            label[net] = bools(points.size() + face.size());
             model.addExactlyOne(label[net]);
         }
         for (int w = 0; w < way.length; w++) {
@@ -181,20 +182,20 @@ public final class ConstraintPlanner {
     }
 
     private void hang(HandlePosition position, BoolVar[][] label) {
-        IntVar[] depth = new IntVar[nets];
-        Arrays.setAll(depth, i -> model.newIntVar(0, nets - 1L, ""));
+        IntVar[] depth = new IntVar[label.length];
+        Arrays.setAll(depth, i -> model.newIntVar(0, label.length - 1L, ""));
         List<List<Literal>> ways = new ArrayList<>();
-        BoolVar[] root = bools(nets);
-        for (int net = 0; net < nets; net++) {
+        BoolVar[] root = bools(label.length);
+        for (int net = 0; net < label.length; net++) {
             ways.add(new ArrayList<>(List.of(root[net])));
         }
         for (Contact contact : request.chart().closedIn(position)) {
             int a = face.indexOf(contact.a());
             int b = face.indexOf(contact.b());
-            for (int one = 0; one < nets; one++) {
-                for (int other = 0; other < nets; other++) {
+            for (int one : netsOn(a)) {
+                for (int other : netsOn(b)) {
                     if (one != other) {
-                        BoolVar joins = all(terminalOn[a][one], terminalOn[b][other]);
+                        BoolVar joins = all(on(a, one), on(b, other));
                         sameLabel(joins, label[one], label[other]);
                         ways.get(one).add(hangs(joins, depth[one], depth[other]));
                         ways.get(other).add(hangs(joins, depth[other], depth[one]));
@@ -202,17 +203,29 @@ public final class ConstraintPlanner {
                 }
             }
         }
-        for (int net = 0; net < nets; net++) {
-            BoolVar used = net < points.size() ? pointOn[net][net] : anyTerminal(net);
+        for (int net = 0; net < label.length; net++) {
+            BoolVar used =
+                    net < points.size() ? pointOn[net][net] : net < nets ? anyTerminal(net) : emptyTerminal[net - nets];
             LinearExprBuilder chosen = LinearExpr.newBuilder();
             ways.get(net).forEach(w -> chosen.add(w));
             model.addEquality(chosen, used);
             for (int other = 0; other < net; other++) {
-                for (int group = 0; group < points.size(); group++) {
+                for (int group = 0; group < label[net].length; group++) {
                     never(root[net], root[other], label[net][group], label[other][group]);
                 }
             }
         }
+    }
+
+    /** The nets a terminal can be on, the last of them its own while it is empty. */
+    private int[] netsOn(int terminal) {
+        int[] on = new int[nets + 1];
+        Arrays.setAll(on, i -> i < nets ? i : nets + terminal);
+        return on;
+    }
+
+    private BoolVar on(int terminal, int net) {
+        return net < nets ? terminalOn[terminal][net] : emptyTerminal[terminal];
     }
 
     private BoolVar hangs(Literal joins, IntVar below, IntVar above) {
