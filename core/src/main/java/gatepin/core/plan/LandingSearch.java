@@ -59,7 +59,10 @@ final class LandingSearch {
         Arrays.fill(netOn, EMPTY);
         for (Face.Pattern pattern : face.patterns) {
             List<int[]> ways = new ArrayList<>();
-            fill(pattern, 0, new int[pattern.size()], ways);
+            int[][] parts = {
+                Face.parts(pattern.size(), pattern.forward()), Face.parts(pattern.size(), pattern.reverse())
+            };
+            fill(pattern, parts, 0, new int[pattern.size()], ways);
             if (jumperNets > 1) {
                 ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
             }
@@ -82,9 +85,9 @@ final class LandingSearch {
     }
 
     /** Lists the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
-    private void fill(Face.Pattern pattern, int place, int[] way, List<int[]> ways) {
+    private void fill(Face.Pattern pattern, int[][] parts, int place, int[] way, List<int[]> ways) {
         if (place == way.length) {
-            if (everyLandingServes(pattern, way) && isFirstOfItsTurns(pattern, way)) {
+            if (everyLandingServes(pattern, parts, way) && isFirstOfItsTurns(pattern, way)) {
                 ways.add(way.clone());
             }
             return;
@@ -95,7 +98,7 @@ final class LandingSearch {
                     && (net < 0 || net >= bundles || mustLand[net] || pattern.label()[place] >= 0)
                     && keepsApart(pattern.forward(), bundling.forwardGroup(), place, way)
                     && keepsApart(pattern.reverse(), bundling.reverseGroup(), place, way)) {
-                fill(pattern, place + 1, way, ways);
+                fill(pattern, parts, place + 1, way, ways);
             }
         }
     }
@@ -121,12 +124,12 @@ final class LandingSearch {
         return true;
     }
 
-    private boolean everyLandingServes(Face.Pattern pattern, int[] way) {
+    private boolean everyLandingServes(Face.Pattern pattern, int[][] parts, int[] way) {
         for (int place = 0; place < way.length; place++) {
             if (way[place] != EMPTY
                     && pattern.label()[place] == Face.FREE
-                    && !serves(pattern.forward(), place, way)
-                    && !serves(pattern.reverse(), place, way)) {
+                    && !serves(parts[0], place, way)
+                    && !serves(parts[1], place, way)) {
                 return false;
             }
         }
@@ -134,8 +137,7 @@ final class LandingSearch {
     }
 
     /** The contacts join a place with another net, be it through empty terminals. */
-    private static boolean serves(int[][] contacts, int place, int[] way) {
-        int[] part = Face.parts(way.length, contacts);
+    private static boolean serves(int[] part, int place, int[] way) {
         for (int other = 0; other < way.length; other++) {
             if (part[other] == part[place] && way[other] != EMPTY && way[other] != way[place]) {
                 return true;
