@@ -11,19 +11,21 @@ import gatepin.core.machine.Leads;
 import gatepin.web.drawing.Router.Heading;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 
 /** Lays out motor box, splices, switch and supply: side by side on a wide sheet, one below the other on a tall one. */
 final class BenchSheet {
     private static final int WIDE_UNIT = 18;
     private static final int TALL_UNIT = 15;
     private static final int LONGEST_TITLE = 30;
+    /** From one splice to the next: a wire may come in between. */
+    private static final int SPLICE_PITCH = 2;
 
     private final Bench bench;
     private final List<Lead> leads;
@@ -128,17 +130,37 @@ final class BenchSheet {
     }
 
     private void wideSplices(Sheet sheet) {
-        Set<Integer> taken = new HashSet<>();
-        for (Map.Entry<Terminal, List<Terminal>> splice : splices().entrySet()) {
-            int y = (int) Math.round(splice.getValue().stream()
-                    .mapToInt(t -> sheet.spot(t).y())
-                    .average()
-                    .orElse(4));
-            while (!taken.add(y) || taken.contains(y - 1) || taken.contains(y + 1)) {
-                y++;
-            }
-            sheet.splice(splice.getKey(), 13, y, Heading.EAST);
+        places(s -> sheet.spot(s).y(), 3, sheet.height - 4)
+                .forEach((splice, y) -> sheet.splice(splice, 13, y, Heading.EAST));
+    }
+
+    /**
+     * Where each splice stands: near the middle of what it joins, and never next to another. In the order of where they would
+     * like to be each takes the first free place; those that went past the end move back.
+     *
+     * @param along where a terminal stands along the line of splices
+     */
+    private Map<Terminal, Integer> places(ToIntFunction<Terminal> along, int first, int last) {
+        List<Map.Entry<Terminal, Double>> wanted = splices().entrySet().stream()
+                .map(s -> Map.entry(
+                        s.getKey(),
+                        s.getValue().stream().mapToInt(along).average().orElse(first)))
+                .sorted(Map.Entry.comparingByValue())
+                .toList();
+        int[] place = new int[wanted.size()];
+        for (int i = 0; i < place.length; i++) {
+            int free = i == 0 ? first : place[i - 1] + SPLICE_PITCH;
+            place[i] = Math.max(free, (int) Math.round(wanted.get(i).getValue()));
         }
+        for (int i = place.length - 1; i >= 0; i--) {
+            int end = i == place.length - 1 ? last : place[i + 1] - SPLICE_PITCH;
+            place[i] = Math.min(place[i], end);
+        }
+        Map<Terminal, Integer> places = new LinkedHashMap<>();
+        for (int i = 0; i < place.length; i++) {
+            places.put(wanted.get(i).getKey(), place[i]);
+        }
+        return places;
     }
 
     private Map<Terminal, List<Terminal>> splices() {
@@ -200,7 +222,7 @@ final class BenchSheet {
     }
 
     /** The two lines in the order of what they go to, so that their wires need not cross. */
-    private List<Terminal> linesByPartner(Sheet sheet, java.util.function.ToIntFunction<Sheet.Spot> along) {
+    private List<Terminal> linesByPartner(Sheet sheet, ToIntFunction<Sheet.Spot> along) {
         return java.util.stream.Stream.of(Terminal.L1, Terminal.L2)
                 .sorted(Comparator.comparingDouble(line -> bench.wires().stream()
                         .filter(w -> w.to().equals(line))
@@ -211,17 +233,8 @@ final class BenchSheet {
     }
 
     private void tallSplices(Sheet sheet) {
-        Set<Integer> taken = new HashSet<>();
-        for (Map.Entry<Terminal, List<Terminal>> splice : splices().entrySet()) {
-            int x = (int) Math.round(splice.getValue().stream()
-                    .mapToInt(t -> sheet.spot(t).x())
-                    .average()
-                    .orElse(13));
-            while (!taken.add(x) || taken.contains(x - 1) || taken.contains(x + 1)) {
-                x++;
-            }
-            sheet.splice(splice.getKey(), x, 13, Heading.SOUTH);
-        }
+        places(s -> sheet.spot(s).x(), 2, sheet.width - 2)
+                .forEach((splice, x) -> sheet.splice(splice, x, 13, Heading.SOUTH));
     }
 
     /** The switch's face. Wires come to a stud from outside only: its inside belongs to the contacts. */
