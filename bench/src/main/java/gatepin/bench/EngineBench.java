@@ -7,7 +7,7 @@ import gatepin.core.circuit.NodalReference;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Load;
@@ -45,7 +45,7 @@ public class EngineBench {
     /** How often one ngspice process repeats the analysis, so that its start does not count. */
     private static final int REPEATS = 1000;
 
-    private final WiredMotor wired = BenchMotors.wired(
+    private final Circuit wired = BenchMotors.wired(
             BenchMotors.sixLead(),
             new Supply(230, 60, Supply.Kind.TWO_HOT),
             "T1-5 6-L1 T2-T3 T3-1 T5-3 T8-2 T4-4 4-L2 FRAME-G");

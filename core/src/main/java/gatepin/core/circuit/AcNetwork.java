@@ -30,7 +30,7 @@ public final class AcNetwork {
     /** One branch: current flows from {@code from} to {@code to}, against the voltage drop, along the emf. */
     record Branch(int from, int to, Complex impedance, Complex emf, int coil) {}
 
-    private final WiredMotor wired;
+    private final Circuit circuit;
     private final State state;
     private final Nodes nodes;
     private final Map<Terminal, Integer> indexOf = new HashMap<>();
@@ -45,7 +45,7 @@ public final class AcNetwork {
     private final double[] cosine;
     private final double[] sine;
     private final double[] right;
-    /** By coil: its branch, and the real and imaginary part of turns · e^(jθ) / 2. */
+    /** By coil: its branch, −1 where it is open, and the real and imaginary part of turns · e^(jθ) / 2. */
     private final int[] coilBranch;
 
     private final double[] coilRe;
@@ -55,11 +55,11 @@ public final class AcNetwork {
     private final ZMatrixRMaj loopCurrents;
     private final LinearSolverDense<ZMatrixRMaj> solver;
 
-    private AcNetwork(WiredMotor wired, State state) {
-        this.wired = wired;
+    private AcNetwork(Circuit circuit, State state) {
+        this.circuit = circuit;
         this.state = state;
-        this.nodes = wired.nodes(state);
-        for (Terminal terminal : wired.terminals()) {
+        this.nodes = circuit.nodes(state);
+        for (Terminal terminal : circuit.terminals()) {
             indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
         }
         addFeeders();
@@ -72,13 +72,15 @@ public final class AcNetwork {
         this.sine = new double[n * n];
         this.right = new double[2 * n];
         fillLoops();
-        List<Coil> coils = wired.motor().coils();
-        this.coilBranch = coils.stream().mapToInt(this::branch).toArray();
+        List<Coil> coils = circuit.motor().coils();
+        this.coilBranch = coils.stream()
+                .mapToInt(c -> c.health() == Coil.Health.OPEN ? -1 : branch(c))
+                .toArray();
         this.coilRe = coils.stream()
-                .mapToDouble(c -> c.turns() / 2 * Math.cos(Math.toRadians(c.degrees())))
+                .mapToDouble(c -> c.presentTurns() / 2 * Math.cos(Math.toRadians(c.degrees())))
                 .toArray();
         this.coilIm = coils.stream()
-                .mapToDouble(c -> c.turns() / 2 * Math.sin(Math.toRadians(c.degrees())))
+                .mapToDouble(c -> c.presentTurns() / 2 * Math.sin(Math.toRadians(c.degrees())))
                 .toArray();
         this.matrix = new ZMatrixRMaj(Math.max(1, n), Math.max(1, n));
         this.rightSide = new ZMatrixRMaj(Math.max(1, n), 1);
@@ -86,12 +88,12 @@ public final class AcNetwork {
         this.solver = LinearSolverFactory_ZDRM.lu(Math.max(1, n));
     }
 
-    public static AcNetwork of(WiredMotor wired, State state) {
-        return new AcNetwork(wired, state);
+    public static AcNetwork of(Circuit circuit, State state) {
+        return new AcNetwork(circuit, state);
     }
 
-    public WiredMotor wired() {
-        return wired;
+    public Circuit circuit() {
+        return circuit;
     }
 
     public State state() {
@@ -108,7 +110,7 @@ public final class AcNetwork {
     }
 
     private double hertz() {
-        return wired.supply().hertz();
+        return circuit.supply().hertz();
     }
 
     private int index(Terminal terminal) {
@@ -120,9 +122,9 @@ public final class AcNetwork {
     }
 
     private void addFeeders() {
-        Complex impedance = new Complex(wired.feeder().ohms(), wired.feeder().reactanceOhms());
-        feeder(Terminal.L1, impedance, wired.supply().emf(Terminal.L1));
-        feeder(Terminal.L2, impedance, wired.supply().emf(Terminal.L2));
+        Complex impedance = new Complex(circuit.feeder().ohms(), circuit.feeder().reactanceOhms());
+        feeder(Terminal.L1, impedance, circuit.supply().emf(Terminal.L1));
+        feeder(Terminal.L2, impedance, circuit.supply().emf(Terminal.L2));
         feeder(Terminal.GROUND, impedance, Complex.ZERO);
     }
 
@@ -132,13 +134,13 @@ public final class AcNetwork {
     }
 
     private void addElements() {
-        double scale = hertz() / wired.motor().rotor().ratedHertz();
-        List<Coil> coils = wired.motor().coils();
-        for (Element element : wired.elements()) {
+        double scale = hertz() / circuit.motor().rotor().ratedHertz();
+        List<Coil> coils = circuit.motor().coils();
+        for (Element element : circuit.elements()) {
             Complex impedance;
             int coil = -1;
             if (element instanceof Coil c) {
-                impedance = new Complex(c.ohms(), c.leakageOhms() * scale);
+                impedance = new Complex(c.presentOhms(), c.presentLeakageOhms() * scale);
                 coil = coils.indexOf(c);
             } else if (element instanceof Capacitor c) {
                 impedance = new Complex(c.esrOhms(), -c.reactanceOhms(hertz()));
@@ -154,7 +156,7 @@ public final class AcNetwork {
 
     private void fillLoops() {
         int n = loops.size();
-        List<Coil> coils = wired.motor().coils();
+        List<Coil> coils = conducting();
         for (int i = 0; i < n; i++) {
             for (int b = 0; b < branches.size(); b++) {
                 right[2 * i] += loops.get(i)[b] * branches.get(b).emf().getRealPart();
@@ -175,12 +177,18 @@ public final class AcNetwork {
                     for (Coil q : coils) {
                         int sign = signP * sign(j, q);
                         double angle = Math.toRadians(p.degrees() - q.degrees());
-                        cosine[at] += sign * p.turns() * q.turns() * Math.cos(angle);
-                        sine[at] += sign * p.turns() * q.turns() * Math.sin(angle);
+                        cosine[at] += sign * p.presentTurns() * q.presentTurns() * Math.cos(angle);
+                        sine[at] += sign * p.presentTurns() * q.presentTurns() * Math.sin(angle);
                     }
                 }
             }
         }
+    }
+
+    private List<Coil> conducting() {
+        return circuit.motor().coils().stream()
+                .filter(c -> c.health() != Coil.Health.OPEN)
+                .toList();
     }
 
     private int sign(int loop, Coil coil) {
@@ -221,6 +229,9 @@ public final class AcNetwork {
     }
 
     private double branchRe(int branch) {
+        if (branch < 0) {
+            return 0;
+        }
         double re = 0;
         for (int i = 0; i < loops.size(); i++) {
             re += loops.get(i)[branch] * loopCurrents.data[2 * i];
@@ -229,6 +240,9 @@ public final class AcNetwork {
     }
 
     private double branchIm(int branch) {
+        if (branch < 0) {
+            return 0;
+        }
         double im = 0;
         for (int i = 0; i < loops.size(); i++) {
             im += loops.get(i)[branch] * loopCurrents.data[2 * i + 1];
@@ -269,13 +283,13 @@ public final class AcNetwork {
     }
 
     private Complex field(double slip) {
-        return wired.motor().rotor().fieldImpedance(slip, hertz());
+        return circuit.motor().rotor().fieldImpedance(slip, hertz());
     }
 
     private double torque(Complex forwardCurrent, Complex backwardCurrent, Complex forward, Complex backward) {
         return 2
                 * (square(forwardCurrent) * forward.getRealPart() - square(backwardCurrent) * backward.getRealPart())
-                / wired.motor().rotor().synchronousRadians(hertz());
+                / circuit.motor().rotor().synchronousRadians(hertz());
     }
 
     private static double square(Complex current) {

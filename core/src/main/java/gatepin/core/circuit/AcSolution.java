@@ -56,13 +56,19 @@ public final class AcSolution {
         return airgapWatts;
     }
 
-    /** Current into an element at its first end, A. */
+    /** Current into an element at its first end, A; none in an open coil. */
     public Complex current(Element element) {
+        if (element instanceof Coil coil && coil.health() == Coil.Health.OPEN) {
+            return Complex.ZERO;
+        }
         return currents[network.branchOf(element)];
     }
 
     /** Voltage from an element's first end to its second, V. */
     public Complex voltage(Element element) {
+        if (element instanceof Coil coil && coil.health() == Coil.Health.OPEN) {
+            return potential(element.a()).orElse(Complex.ZERO).subtract(potential(element.b()).orElse(Complex.ZERO));
+        }
         return drops[network.branchOf(element)];
     }
 
@@ -112,7 +118,7 @@ public final class AcSolution {
 
     /** Current that a contact of the switch carries from a to b, A; zero while it is open. */
     public Complex current(Contact contact) {
-        boolean closed = network.wired().chart().closedIn(state().position()).contains(contact);
+        boolean closed = network.circuit().chart().closedIn(state().setting()).contains(contact);
         return closed ? between(contact.a(), contact.b()) : Complex.ZERO;
     }
 

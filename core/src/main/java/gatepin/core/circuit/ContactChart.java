@@ -1,27 +1,34 @@
 package gatepin.core.circuit;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.SortedSet;
-import java.util.TreeSet;
 
 /**
- * Which contacts of a switch are closed in each handle position.
+ * Which contacts of the gear between motor and supply are closed in each setting: those of a drum by its handle, those of
+ * a contactor pair by what is in.
  *
- * @param terminals every terminal of the switch, in the order seen on its face
- * @param closed the closed contacts by position; a position without an entry has none closed
+ * @param terminals every terminal of the gear, in the order seen on its face
+ * @param closed the closed contacts by setting; where the settings are a handle's, all three are there, and one without an entry
+ *     has none closed
  */
-public record ContactChart(List<Terminal> terminals, Map<HandlePosition, Set<Contact>> closed) {
+public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> closed) {
+    /** No gear at all: the motor hangs straight on its supply. */
+    public static final ContactChart NONE = new ContactChart(List.of(), Map.of());
+
     public ContactChart {
         terminals = List.copyOf(terminals);
-        Map<HandlePosition, Set<Contact>> copy = new EnumMap<>(HandlePosition.class);
-        for (HandlePosition position : HandlePosition.values()) {
-            Set<Contact> contacts = new LinkedHashSet<>(closed.getOrDefault(position, Set.of()));
-            for (Contact contact : contacts) {
+        Map<Setting, Set<Contact>> copy = new LinkedHashMap<>();
+        if (closed.keySet().stream().allMatch(HandlePosition.class::isInstance)) {
+            Arrays.stream(HandlePosition.values()).forEach(p -> copy.put(p, Set.of()));
+        }
+        for (Map.Entry<Setting, Set<Contact>> entry : closed.entrySet()) {
+            for (Contact contact : entry.getValue()) {
                 for (Terminal end : List.of(contact.a(), contact.b())) {
                     if (!terminals.contains(end)) {
                         throw new IllegalArgumentException(
@@ -29,32 +36,59 @@ public record ContactChart(List<Terminal> terminals, Map<HandlePosition, Set<Con
                     }
                 }
             }
-            copy.put(position, java.util.Collections.unmodifiableSet(contacts));
+            copy.put(entry.getKey(), Collections.unmodifiableSet(new LinkedHashSet<>(entry.getValue())));
         }
-        closed = java.util.Collections.unmodifiableMap(copy);
+        closed = Collections.unmodifiableMap(copy);
     }
 
-    public Set<Contact> closedIn(HandlePosition position) {
-        return closed.getOrDefault(position, Set.of());
+    /** The chart of a switch with a handle. */
+    public static ContactChart ofHandle(List<Terminal> terminals, Map<HandlePosition, Set<Contact>> closed) {
+        return new ContactChart(terminals, new LinkedHashMap<>(closed));
     }
 
-    /** Every contact that closes in some position, each once. */
+    /** The settings there are: a handle's three, or those of the gear. */
+    public List<Setting> settings() {
+        return List.copyOf(closed.keySet());
+    }
+
+    /** The contacts closed in a setting; none in one that the gear does not have. */
+    public Set<Contact> closedIn(Setting setting) {
+        return closed.getOrDefault(setting, Set.of());
+    }
+
+    /** Every contact that closes in some setting, each once. */
     public List<Contact> contacts() {
         Set<Contact> all = new LinkedHashSet<>();
-        for (HandlePosition position : HandlePosition.values()) {
-            all.addAll(closedIn(position));
-        }
+        closed.values().forEach(all::addAll);
         return new ArrayList<>(all);
     }
 
-    /** The positions in which a contact is closed. */
-    public SortedSet<HandlePosition> positionsOf(Contact contact) {
-        SortedSet<HandlePosition> positions = new TreeSet<>();
-        for (HandlePosition position : HandlePosition.values()) {
-            if (closedIn(position).contains(contact)) {
-                positions.add(position);
-            }
+    /** The settings in which a contact is closed, in their order. */
+    public List<Setting> settingsOf(Contact contact) {
+        return closed.keySet().stream()
+                .filter(s -> closedIn(s).contains(contact))
+                .toList();
+    }
+
+    /**
+     * The same gear with a contact in some health: one that is stuck is closed in every setting or in none.
+     *
+     * @throws IllegalArgumentException when the gear has no such contact
+     */
+    public ContactChart with(Contact contact, Health health) {
+        if (!contacts().contains(contact)) {
+            throw new IllegalArgumentException("there is no contact " + contact);
         }
-        return positions;
+        Map<Setting, Set<Contact>> changed = new LinkedHashMap<>();
+        closed.forEach((setting, contacts) -> {
+            Set<Contact> here = new LinkedHashSet<>(contacts);
+            if (health == Health.STUCK_CLOSED) {
+                here.add(contact);
+            } else if (health == Health.STUCK_OPEN) {
+                here.remove(contact);
+            }
+            changed.put(setting, here);
+        });
+        return new ContactChart(terminals, changed);
     }
 }

@@ -15,14 +15,9 @@ public record InnerContact(String name, Kind kind, Terminal a, Terminal b, Healt
         /** The centrifugal start switch: closed at standstill, opened by speed. */
         START_SWITCH,
         /** The thermal protector: opened by heat. */
-        PROTECTOR
-    }
-
-    /** Whether a contact moves. */
-    public enum Health {
-        WORKS,
-        STUCK_OPEN,
-        STUCK_CLOSED
+        PROTECTOR,
+        /** A joint made inside: no contact at all, but it can come loose. */
+        JOINT
     }
 
     public InnerContact {
@@ -36,7 +31,11 @@ public record InnerContact(String name, Kind kind, Terminal a, Terminal b, Healt
         return switch (health) {
             case STUCK_OPEN -> false;
             case STUCK_CLOSED -> true;
-            case WORKS -> kind == Kind.START_SWITCH ? state.startSwitchClosed() : state.protectorClosed();
+            case WORKS -> switch (kind) {
+                case START_SWITCH -> state.startSwitchClosed();
+                case PROTECTOR -> state.protectorClosed();
+                case JOINT -> true;
+            };
         };
     }
 

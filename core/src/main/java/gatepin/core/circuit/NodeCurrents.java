@@ -18,19 +18,19 @@ final class NodeCurrents {
 
     /** A potential for each terminal, such that the current in a joint is the difference between its ends. */
     static Map<Terminal, Complex> potentials(AcNetwork network, Complex[] currents) {
-        WiredMotor wired = network.wired();
-        List<Terminal> terminals = new ArrayList<>(wired.terminals());
+        Circuit circuit = network.circuit();
+        List<Terminal> terminals = new ArrayList<>(circuit.terminals());
         Map<Terminal, Integer> at = new HashMap<>();
         for (int i = 0; i < terminals.size(); i++) {
             at.put(terminals.get(i), i);
         }
         int n = terminals.size();
         DMatrixRMaj laplacian = new DMatrixRMaj(n, n);
-        wired.wires().forEach(w -> joint(laplacian, index(at, w.from()), index(at, w.to())));
-        wired.chart()
-                .closedIn(network.state().position())
+        circuit.wires().forEach(w -> joint(laplacian, index(at, w.from()), index(at, w.to())));
+        circuit.chart()
+                .closedIn(network.state().setting())
                 .forEach(c -> joint(laplacian, index(at, c.a()), index(at, c.b())));
-        wired.motor().contacts().stream()
+        circuit.motor().contacts().stream()
                 .filter(c -> c.isClosed(network.state()))
                 .forEach(c -> joint(laplacian, index(at, c.a()), index(at, c.b())));
         for (int i = 0; i < n; i++) {
@@ -43,7 +43,7 @@ final class NodeCurrents {
         for (Terminal line : List.of(Terminal.L1, Terminal.L2, Terminal.GROUND)) {
             inject(injected, index(at, line), currents[network.feederOf(line)]);
         }
-        for (Element element : wired.elements()) {
+        for (Element element : circuit.elements()) {
             Complex current = currents[network.branchOf(element)];
             inject(injected, index(at, element.a()), current.negate());
             inject(injected, index(at, element.b()), current);

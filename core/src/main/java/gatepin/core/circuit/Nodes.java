@@ -20,6 +20,11 @@ public final class Nodes {
         this.parent = parent;
     }
 
+    /** What wires and closed contacts join; a terminal that none of them names is a node of its own. */
+    public static Nodes of(Collection<Wire> wires, Collection<Contact> closed) {
+        return over(List.of()).joinWires(wires).joinContacts(closed).build();
+    }
+
     /** Starts a merge over the given terminals; every terminal is a node of its own at first. */
     public static Builder over(Collection<Terminal> terminals) {
         return new Builder(terminals);

@@ -23,9 +23,9 @@ public final class Ohmmeter {
 
     private final DMatrixRMaj inverse;
 
-    private Ohmmeter(WiredMotor wired, State state) {
-        this.nodes = wired.nodes(state);
-        for (Terminal terminal : wired.terminals()) {
+    private Ohmmeter(Circuit circuit, State state) {
+        this.nodes = circuit.nodes(state);
+        for (Terminal terminal : circuit.terminals()) {
             indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size());
         }
         int n = indexOf.size();
@@ -34,9 +34,9 @@ public final class Ohmmeter {
         for (int i = 0; i < n; i++) {
             island[i] = i;
         }
-        for (Element element : wired.elements()) {
+        for (Element element : circuit.elements()) {
             if (element instanceof Coil coil) {
-                add(conductance, coil, coil.ohms());
+                add(conductance, coil, coil.presentOhms());
             } else if (element instanceof Resistor resistor) {
                 add(conductance, resistor, resistor.ohms());
             }
@@ -56,8 +56,8 @@ public final class Ohmmeter {
     }
 
     /** The meter on a wired motor in a state; use {@link State#atRest} for one that stands and is cold. */
-    public static Ohmmeter on(WiredMotor wired, State state) {
-        return new Ohmmeter(wired, state);
+    public static Ohmmeter on(Circuit circuit, State state) {
+        return new Ohmmeter(circuit, state);
     }
 
     private int index(Terminal terminal) {

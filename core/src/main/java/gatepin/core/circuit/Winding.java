@@ -4,13 +4,13 @@ package gatepin.core.circuit;
  * A winding between two leads, with whatever sits in series with it inside the motor (start switch, capacitor).
  *
  * @param name what it is called, unique in a motor
- * @param circuit the circuit it belongs to
+ * @param role the role it belongs to
  * @param like the like end (the odd number of standard marks)
  * @param other the other end
  */
-public record Winding(String name, Circuit circuit, Terminal like, Terminal other) {
+public record Winding(String name, Role role, Terminal like, Terminal other) {
     /** The circuits of a single-phase motor. */
-    public enum Circuit {
+    public enum Role {
         /** Run (main) winding or one half of it. */
         RUN,
         /** Start (auxiliary) winding or one half of it. */

@@ -1,18 +1,15 @@
 package gatepin.core.diagram;
 
-import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.Flow;
-import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Nodes;
+import java.util.HashSet;
+import java.util.Set;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -33,15 +30,25 @@ public record Connection(
     public record Swap(String first, String second) {}
 
     /** The leads on the two lines and each joined group, with the lines among them, as sets of terminals. */
-    public List<SortedSet<Terminal>> groups() {
+    public List<SortedSet<Terminal>> groups(Leads leads) {
         List<SortedSet<Terminal>> groups = new ArrayList<>();
-        groups.add(terminals(line1, Terminal.L1));
-        groups.add(terminals(line2, Terminal.L2));
+        groups.add(terminals(leads, line1, Terminal.L1));
+        groups.add(terminals(leads, line2, Terminal.L2));
         for (SortedSet<String> group : joined) {
-            groups.add(terminals(group));
+            groups.add(terminals(leads, group));
         }
         groups.sort(java.util.Comparator.comparing(SortedSet::first));
         return groups;
+    }
+
+    /** The groups as sets of marks, the lines' first: the same for two connections that join alike. */
+    public List<Set<String>> marks() {
+        List<Set<String>> marks = new ArrayList<>(List.of(line1, line2));
+        joined.stream()
+                .map(g -> new TreeSet<>(List.copyOf(g)))
+                .sorted(java.util.Comparator.comparing(TreeSet::first))
+                .forEach(marks::add);
+        return marks;
     }
 
     /** The same column on another voltage of its range. */
@@ -59,33 +66,45 @@ public record Connection(
                 swap);
     }
 
-    /**
-     * The connection without a switch: lines and splices straight on the leads, the frame grounded.
-     *
-     * @param leads the motor's leads
-     * @param supply the supply it hangs on
-     */
-    public Wiring direct(Leads leads, Supply supply) {
+    /** The wires of the connection without a switch: lines and splices straight on the leads, the frame grounded. */
+    public List<Wire> direct(Leads leads) {
         List<Wire> wires = new ArrayList<>();
-        line1.forEach(l -> wires.add(new Wire(Terminal.motor(l), Terminal.L1, Wire.Run.MOTOR_CABLE)));
-        line2.forEach(l -> wires.add(new Wire(Terminal.motor(l), Terminal.L2, Wire.Run.MOTOR_CABLE)));
+        line1.forEach(l -> wires.add(new Wire(leads.terminal(l), Terminal.L1, Wire.Run.MOTOR_CABLE)));
+        line2.forEach(l -> wires.add(new Wire(leads.terminal(l), Terminal.L2, Wire.Run.MOTOR_CABLE)));
         int splice = 0;
         for (SortedSet<String> group : joined) {
-            Terminal nut = Terminal.splice("S" + ++splice);
-            group.forEach(l -> wires.add(new Wire(Terminal.motor(l), nut, Wire.Run.MOTOR_BOX)));
+            Terminal nut = Terminal.splice("X" + ++splice);
+            group.forEach(l -> wires.add(new Wire(leads.terminal(l), nut, Wire.Run.MOTOR_BOX)));
         }
         wires.add(new Wire(Terminal.MOTOR_FRAME, Terminal.GROUND, Wire.Run.MOTOR_CABLE));
-        return new Wiring(leads.terminals(), leads.windings(), new ContactChart(List.of(), Map.of()), supply, wires);
+        return wires;
     }
 
     /** How many run halves lie in series between the lines: 2 in a high-voltage connection, else 1. */
-    public int runHalvesInSeries(Leads leads, Supply supply) {
-        return Flow.of(direct(leads, supply), HandlePosition.FORWARD).paths().stream()
-                .mapToInt(path -> (int) path.stream()
-                        .filter(l -> l.winding().circuit() == Winding.Circuit.RUN)
-                        .count())
-                .max()
-                .orElse(1);
+    public int runHalvesInSeries(Leads leads) {
+        Nodes nodes = Nodes.of(direct(leads), List.of());
+        return Math.max(
+                1, mostRunHalves(nodes.nodeOf(Terminal.L1), nodes, leads.windings(), new HashSet<>(), 0));
+    }
+
+    private static int mostRunHalves(
+            Terminal node, Nodes nodes, List<Winding> windings, Set<Terminal> passed, int halves) {
+        if (node.equals(nodes.nodeOf(Terminal.L2))) {
+            return halves;
+        }
+        passed.add(node);
+        int most = 0;
+        for (Winding winding : windings) {
+            Terminal a = nodes.nodeOf(winding.like());
+            Terminal b = nodes.nodeOf(winding.other());
+            Terminal far = a.equals(node) ? b : a;
+            if ((a.equals(node) || b.equals(node)) && !passed.contains(far)) {
+                int more = winding.role() == Winding.Role.RUN ? 1 : 0;
+                most = Math.max(most, mostRunHalves(far, nodes, windings, passed, halves + more));
+            }
+        }
+        passed.remove(node);
+        return most;
     }
 
     /**
@@ -98,10 +117,10 @@ public record Connection(
         return first.isPresent()
                 && second.isPresent()
                 && !first.orElseThrow().sharesWindingWith(second.orElseThrow())
-                && (first.orElseThrow().isOf(Winding.Circuit.RUN)
-                        || second.orElseThrow().isOf(Winding.Circuit.RUN))
-                && (first.orElseThrow().isOf(Winding.Circuit.START)
-                        || second.orElseThrow().isOf(Winding.Circuit.START));
+                && (first.orElseThrow().isOf(Winding.Role.RUN)
+                        || second.orElseThrow().isOf(Winding.Role.RUN))
+                && (first.orElseThrow().isOf(Winding.Role.START)
+                        || second.orElseThrow().isOf(Winding.Role.START));
     }
 
     private SortedSet<String> interchange(SortedSet<String> group) {
@@ -114,9 +133,9 @@ public record Connection(
         return result;
     }
 
-    private static SortedSet<Terminal> terminals(SortedSet<String> leads, Terminal... also) {
+    private static SortedSet<Terminal> terminals(Leads leads, SortedSet<String> marks, Terminal... also) {
         SortedSet<Terminal> group = new TreeSet<>(List.of(also));
-        leads.forEach(l -> group.add(Terminal.motor(l)));
+        marks.forEach(m -> group.add(leads.terminal(m)));
         return group;
     }
 }

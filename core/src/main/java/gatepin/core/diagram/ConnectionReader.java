@@ -207,7 +207,7 @@ public final class ConnectionReader {
 
     private void everyRunLeadIsUsed() {
         List<String> missing = leads.all().stream()
-                .filter(l -> l.isOf(gatepin.core.circuit.Winding.Circuit.RUN))
+                .filter(l -> l.isOf(gatepin.core.circuit.Winding.Role.RUN))
                 .map(Lead::mark)
                 .filter(m -> !placed.containsKey(m))
                 .toList();

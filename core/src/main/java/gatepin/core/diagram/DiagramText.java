@@ -348,7 +348,7 @@ public final class DiagramText {
                     Connection.Swap swap = new Connection.Swap(first, second);
                     Connection connection = new Connection(0, one.line1(), one.line2(), one.joined(), swap);
                     Connection wanted = new Connection(0, other.line1(), other.line2(), other.joined(), swap);
-                    if (connection.reversed().groups().equals(wanted.groups())) {
+                    if (connection.reversed().marks().equals(wanted.marks())) {
                         return new Column(
                                 one.heading(),
                                 one.volts(),

@@ -45,12 +45,12 @@ public final class Misread {
             moved(connection, marks.get(i), candidates);
         }
         otherSwaps(connection, leads, candidates);
-        Set<List<SortedSet<gatepin.core.circuit.Terminal>>> seen = new LinkedHashSet<>();
+        Set<List<Set<String>>> seen = new LinkedHashSet<>();
         return candidates.stream()
                 .sorted(Comparator.comparingInt(Candidate::rank))
                 .map(Candidate::mend)
                 .filter(m -> sound.test(m.connection()))
-                .filter(m -> seen.add(m.connection().groups()))
+                .filter(m -> seen.add(m.connection().marks()))
                 .limit(MOST)
                 .toList();
     }
@@ -136,7 +136,7 @@ public final class Misread {
                     Connection.Swap swap = new Connection.Swap(a, b);
                     Connection other = withGroups(connection, swap, Misread::copy);
                     if (!swap.equals(connection.swap())
-                            && !other.reversed().groups().equals(other.groups())) {
+                            && !other.reversed().marks().equals(other.marks())) {
                         candidates.add(new Candidate(
                                 1, new Mend("To reverse, " + a + " and " + b + " are interchanged.", other)));
                     }

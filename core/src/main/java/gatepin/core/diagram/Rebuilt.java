@@ -1,7 +1,7 @@
 package gatepin.core.diagram;
 
 import gatepin.core.circuit.Marks;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
@@ -59,7 +59,7 @@ public final class Rebuilt {
         List<SortedSet<String>> groups = new ArrayList<>(high.joined());
         Optional<SortedSet<String>> middle = groups.stream()
                 .filter(g -> all.stream()
-                                .filter(l -> g.contains(l.mark()) && l.isOf(Circuit.RUN))
+                                .filter(l -> g.contains(l.mark()) && l.isOf(Role.RUN))
                                 .count()
                         == 2)
                 .findFirst();
@@ -70,18 +70,18 @@ public final class Rebuilt {
         SortedSet<String> first = set();
         SortedSet<String> second = set();
         for (Lead lead : all) {
-            if (lead.winding().circuit() == Circuit.RUN) {
+            if (lead.winding().role() == Role.RUN) {
                 // the half that starts at line 1 keeps its ends; the other half's joint end goes to line 1
                 boolean inJoint = joint.contains(lead.mark());
                 boolean halfOne = onFirstLine(high, leads, lead);
                 (inJoint == halfOne ? second : first).add(lead.mark());
-            } else if (lead.winding().circuit() == Circuit.START) {
+            } else if (lead.winding().role() == Role.START) {
                 (joint.contains(lead.mark()) ? first : second).add(lead.mark());
             }
         }
         List<SortedSet<String>> joined = new ArrayList<>();
         List<String> protector = all.stream()
-                .filter(l -> l.winding().circuit() == Circuit.PROTECTOR)
+                .filter(l -> l.winding().role() == Role.PROTECTOR)
                 .map(Lead::mark)
                 .toList();
         SortedSet<String> line1 = first;
@@ -104,8 +104,8 @@ public final class Rebuilt {
     private static boolean isUsual(Leads leads) {
         return leads.all().stream().allMatch(l -> l.ends().size() == 1)
                 && leads.windings().stream()
-                        .allMatch(w -> w.circuit() == Circuit.RUN
-                                || (w.circuit() != Circuit.CAPACITOR && w.name().endsWith(" 1")));
+                        .allMatch(w -> w.role() == Role.RUN
+                                || (w.role() != Role.CAPACITOR && w.name().endsWith(" 1")));
     }
 
     /** The winding of this lead hangs on line 1, directly or behind the protector. */
@@ -114,7 +114,7 @@ public final class Rebuilt {
         near.addAll(high.line1());
         for (SortedSet<String> group : high.joined()) {
             boolean behindProtector =
-                    leads.all().stream().anyMatch(l -> l.isOf(Circuit.PROTECTOR) && group.contains(l.mark()));
+                    leads.all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR) && group.contains(l.mark()));
             if (behindProtector) {
                 near.addAll(group);
             }
@@ -124,7 +124,7 @@ public final class Rebuilt {
 
     private static List<String> runLeads(Leads leads) {
         return leads.all().stream()
-                .filter(l -> l.winding().circuit() == Circuit.RUN)
+                .filter(l -> l.winding().role() == Role.RUN)
                 .map(Lead::mark)
                 .toList();
     }
@@ -147,13 +147,13 @@ public final class Rebuilt {
             SortedSet<String> towards1 = set();
             towards1.addAll(low.line1());
             low.joined().forEach(towards1::addAll);
-            List<String> run1 = winding(leads, Circuit.RUN, 1);
-            List<String> run2 = winding(leads, Circuit.RUN, 2);
+            List<String> run1 = winding(leads, Role.RUN, 1);
+            List<String> run2 = winding(leads, Role.RUN, 2);
             if (run1.size() != 2 || run2.size() != 2) {
                 return Optional.empty();
             }
-            List<String> start = winding(leads, Circuit.START, 1);
-            List<String> protector = winding(leads, Circuit.PROTECTOR, 1);
+            List<String> start = winding(leads, Role.START, 1);
+            List<String> protector = winding(leads, Role.PROTECTOR, 1);
             return Optional.of(new Halves(
                     end(run1, towards1, true),
                     end(run1, towards1, false),
@@ -165,9 +165,9 @@ public final class Rebuilt {
                     protector.size() == 2 ? Optional.of(end(protector, low.line1(), false)) : Optional.empty()));
         }
 
-        private static List<String> winding(Leads leads, Circuit circuit, int number) {
+        private static List<String> winding(Leads leads, Role role, int number) {
             return leads.all().stream()
-                    .filter(l -> l.winding().circuit() == circuit && l.winding().number() == number)
+                    .filter(l -> l.winding().role() == role && l.winding().number() == number)
                     .map(Lead::mark)
                     .toList();
         }

@@ -1,5 +1,6 @@
 package gatepin.core.format;
 
+import gatepin.core.circuit.Setting;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -9,17 +10,16 @@ import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.Element;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.format.WiringFile.Probe;
 import gatepin.core.machine.Estimate;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
-import gatepin.core.verdict.Analysis.InPosition;
+import gatepin.core.verdict.Analysis.InSetting;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
@@ -38,7 +38,7 @@ public final class AnalysisWriter {
 
     private AnalysisWriter(WiringFile file) {
         this.file = file;
-        this.analysis = Analysis.of(file.wired(), file.rated());
+        this.analysis = Analysis.of(file.circuit(), file.rated());
     }
 
     /** Analyses a wiring in every position and state; gives the JSON text. */
@@ -53,14 +53,14 @@ public final class AnalysisWriter {
 
     private ObjectNode document() {
         ObjectNode root = json.createObjectNode();
-        root.put("format", "gatepin-analysis").put("version", 1).put("machine", file.machine());
+        root.put("format", "gatepin-analysis").put("version", 2).put("machine", file.machine());
         file.fitted().ifPresent(fitted -> fit(root.putObject("fit"), fitted));
-        ObjectNode positions = root.putObject("positions");
-        for (HandlePosition position : analysis.positions().keySet()) {
-            position(positions.putObject(position.word()), position);
+        ObjectNode settings = root.putObject("settings");
+        for (Setting setting : analysis.settings().keySet()) {
+            setting(settings.putObject(setting.word()), setting);
         }
         ArrayNode whole = root.putArray("verdicts");
-        analysis.verdicts().stream().filter(v -> v.position().isEmpty()).forEach(v -> whole.add(verdict(v)));
+        analysis.verdicts().stream().filter(v -> v.setting().isEmpty()).forEach(v -> whole.add(verdict(v)));
         root.put("worst", analysis.worst().word());
         return root;
     }
@@ -77,24 +77,24 @@ public final class AnalysisWriter {
                         .put("tolerances", rounded(r.tolerances())));
     }
 
-    private void position(ObjectNode node, HandlePosition position) {
-        WiredMotor wired = file.wired();
-        InPosition in = analysis.in(position);
+    private void setting(ObjectNode node, Setting setting) {
+        Circuit circuit = file.circuit();
+        InSetting in = analysis.in(setting);
         ArrayNode contacts = node.putArray("contactsClosed");
-        for (Contact contact : wired.chart().closedIn(position)) {
-            contacts.addArray().add(contact.a().mark()).add(contact.b().mark());
+        for (Contact contact : circuit.chart().closedIn(setting)) {
+            contacts.addArray().add(contact.a().id()).add(contact.b().id());
         }
         ArrayNode groups = node.putArray("groups");
-        List<Terminal> points = new ArrayList<>(wired.motor().leads());
+        List<Terminal> points = new ArrayList<>(circuit.motor().leads());
         points.addAll(List.of(Terminal.L1, Terminal.L2, Terminal.GROUND, Terminal.MOTOR_FRAME));
         for (SortedSet<Terminal> group : in.standstill().nodes().groupsAmong(points)) {
             ArrayNode marks = groups.addArray();
             group.forEach(t -> marks.add(t.id()));
         }
         node.put("direction", direction(in.way()));
-        solution(node.putObject("standstill"), in.standstill(), position);
-        solution(node.putObject("running"), in.running(), position);
-        solution(node.putObject("protectorOpen"), in.protectorOpen(), position);
+        solution(node.putObject("standstill"), in.standstill(), setting);
+        solution(node.putObject("running"), in.running(), setting);
+        solution(node.putObject("protectorOpen"), in.protectorOpen(), setting);
         ArrayNode ohms = node.putArray("ohms");
         for (Probe probe : file.probes()) {
             double reading = in.meter().ohms(probe.from(), probe.to());
@@ -109,7 +109,7 @@ public final class AnalysisWriter {
         }
         ArrayNode verdicts = node.putArray("verdicts");
         analysis.verdicts().stream()
-                .filter(v -> v.position().filter(p -> p == position).isPresent())
+                .filter(v -> v.setting().filter(p -> p.equals(setting)).isPresent())
                 .forEach(v -> verdicts.add(verdict(v)));
     }
 
@@ -124,7 +124,7 @@ public final class AnalysisWriter {
                 : way == Way.PLUS ? "plus" : "minus";
     }
 
-    private void solution(ObjectNode node, AcSolution solution, HandlePosition position) {
+    private void solution(ObjectNode node, AcSolution solution, Setting setting) {
         node.put("startSwitch", solution.state().startSwitchClosed() ? "closed" : "open");
         node.put("protector", solution.state().protectorClosed() ? "closed" : "open");
         node.put("slip", rounded(solution.slip()));
@@ -136,15 +136,15 @@ public final class AnalysisWriter {
         currents.put("L1", rounded(solution.lineCurrent(Terminal.L1).norm()));
         currents.put("L2", rounded(solution.lineCurrent(Terminal.L2).norm()));
         currents.put("G", rounded(solution.lineCurrent(Terminal.GROUND).norm()));
-        for (Element element : file.wired().elements()) {
+        for (Element element : file.circuit().elements()) {
             currents.put(element.name(), rounded(solution.current(element).norm()));
         }
         ObjectNode volts = node.putObject("voltsAcross");
-        for (Element element : file.wired().elements()) {
+        for (Element element : file.circuit().elements()) {
             volts.put(element.name(), rounded(solution.voltage(element).norm()));
         }
         ObjectNode potentials = node.putObject("voltsToGround");
-        for (Terminal terminal : new TreeSet<>(file.wired().motor().leads())) {
+        for (Terminal terminal : new TreeSet<>(file.circuit().motor().leads())) {
             solution.potential(terminal)
                     .map(Complex::norm)
                     .ifPresentOrElse(
@@ -167,7 +167,7 @@ public final class AnalysisWriter {
             ToDoubleFunction<AcSolution> figure) {
         State state = solution.state();
         Estimate estimate = fitted.estimate(values -> figure.applyAsDouble(
-                AcNetwork.of(file.wired().with(values.like(file.wired().motor())), state)
+                AcNetwork.of(file.circuit().with(values.like(file.circuit().motor())), state)
                         .at(solution.slip())));
         node.putArray(name).add(rounded(estimate.low())).add(rounded(estimate.high()));
     }
@@ -191,7 +191,7 @@ public final class AnalysisWriter {
         if (verdict.expected() != 0) {
             node.put("expected", rounded(verdict.expected()));
         }
-        VerdictWords words = VerdictWords.of(verdict, file.wired().supply());
+        VerdictWords words = VerdictWords.of(verdict, file.circuit().supply());
         return node.put("title", words.title()).put("words", words.words());
     }
 

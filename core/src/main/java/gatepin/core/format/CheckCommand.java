@@ -83,7 +83,7 @@ public final class CheckCommand {
             return 1;
         }
         WiringFile file = read.value().orElseThrow();
-        out.println(netlist.map(p -> SpiceNetlist.standstill(file.wired(), State.atRest(p), file.machine())
+        out.println(netlist.map(p -> SpiceNetlist.standstill(file.circuit(), State.atRest(p), file.machine())
                         .text())
                 .orElseGet(() -> AnalysisWriter.analyse(file)));
         return 0;

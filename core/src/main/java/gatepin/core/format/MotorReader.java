@@ -1,20 +1,20 @@
 package gatepin.core.format;
 
+import gatepin.core.machine.HeatBudget;
 import com.fasterxml.jackson.databind.JsonNode;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.InnerContact;
-import gatepin.core.circuit.InnerContact.Health;
+import gatepin.core.circuit.Health;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
-import gatepin.core.machine.Copper;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.PlateFit.Given;
@@ -28,7 +28,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import org.hipparchus.complex.Complex;
 
 /** Reads the motor of a wiring file: fitted from its plate, or part by part. */
 final class MotorReader {
@@ -46,9 +45,14 @@ final class MotorReader {
 
     /** Empty when there are problems. */
     Optional<Result> read() {
+        Set<String> tags = new HashSet<>();
+        node.path("capacitorTags").forEach(t -> tags.add(t.asText()));
         for (int i = 0; i < node.path("leads").size(); i++) {
             String mark = node.path("leads").get(i).path("mark").asText();
             Terminal lead = Terminal.motor(mark);
+            if (tags.contains(mark)) {
+                continue;
+            }
             if (lead.equals(Terminal.MOTOR_FRAME) || leads.contains(lead)) {
                 problem(
                         "/motor/leads/" + i + "/mark",
@@ -59,7 +63,11 @@ final class MotorReader {
             }
             leads.add(lead);
         }
+        for (int i = 0; i < node.path("capacitorTags").size(); i++) {
+            tag(node.path("capacitorTags").get(i).asText(), "/motor/capacitorTags/" + i);
+        }
         Plate plate = plate();
+        ratings(plate);
         if (plate.slip() <= 0 || plate.slip() >= 0.25) {
             problem(
                     "/motor/plate/rpm",
@@ -77,6 +85,30 @@ final class MotorReader {
         }
         Optional<Result> result = node.has("parts") ? parts(plate) : fitted(plate);
         return problems.isEmpty() ? result : Optional.empty();
+    }
+
+    private void tag(String mark, String path) {
+        Terminal tag = Terminal.capacitor(mark);
+        if (leads.contains(tag) || leads.contains(Terminal.motor(mark))) {
+            problem(path, mark, mark + " is a mark already.");
+        } else {
+            leads.add(tag);
+        }
+    }
+
+    /** Lowest voltage first, and no more and no less current than a motor of this output can take. */
+    private void ratings(Plate plate) {
+        for (int i = 0; i < plate.ratings().size(); i++) {
+            Plate.Rating rating = plate.ratings().get(i);
+            String path = "/motor/plate/ratings/" + i;
+            if (i > 0 && rating.volts() <= plate.ratings().get(i - 1).volts()) {
+                problem(path + "/volts", "" + rating.volts(), "Ratings stand in order, the lowest voltage first.");
+                return;
+            }
+            rating.amps()
+                    .flatMap(a -> PlateFit.implausibleAmps(plate.ratedOutputWatts(), rating.volts(), a))
+                    .ifPresent(m -> problem(path + "/amps", "" + rating.amps().orElse(0.0), m));
+        }
     }
 
     private void problem(String path, String value, String message) {
@@ -130,9 +162,9 @@ final class MotorReader {
                 continue;
             }
             windings.add(new Winding(
-                    name, Circuit.valueOf(winding.path("circuit").asText().toUpperCase(Locale.ROOT)), like, other));
+                    name, Role.valueOf(winding.path("circuit").asText().toUpperCase(Locale.ROOT)), like, other));
         }
-        if (windings.stream().noneMatch(w -> w.circuit() == Circuit.RUN)) {
+        if (windings.stream().noneMatch(w -> w.role() == Role.RUN)) {
             problem("/motor/windings", "", "There is no run winding. A motor has at least one.");
         }
         JsonNode measured = node.path("measured");
@@ -157,14 +189,19 @@ final class MotorReader {
 
     private Terminal lead(JsonNode winding, String end, String path) {
         String mark = winding.path(end).asText();
-        Terminal lead = Terminal.motor(mark);
+        Terminal tag = Terminal.capacitor(mark);
+        Terminal lead = leads.contains(tag) ? tag : Terminal.motor(mark);
         if (!leads.contains(lead)) {
             problem(path + "/" + end, mark, "The motor has no lead " + mark + ".");
         }
         return lead;
     }
 
-    private static Health health(JsonNode health) {
+    private static Kind kind(String kind) {
+        return Kind.valueOf(kind.toUpperCase(Locale.ROOT).replace('-', '_'));
+    }
+
+    static Health health(JsonNode health) {
         return Health.valueOf(health.asText("works").toUpperCase(Locale.ROOT).replace('-', '_'));
     }
 
@@ -188,7 +225,7 @@ final class MotorReader {
         }
         List<Coil> coils = new ArrayList<>();
         for (int i = 0; i < parts.path("coils").size(); i++) {
-            coils.add(coil(parts.path("coils").get(i), "/motor/parts/coils/" + i, rotor));
+            coils.add(coil(parts.path("coils").get(i), "/motor/parts/coils/" + i));
         }
         List<Capacitor> capacitors = new ArrayList<>();
         for (int i = 0; i < parts.path("capacitors").size(); i++) {
@@ -208,7 +245,7 @@ final class MotorReader {
             }
             contacts.add(new InnerContact(
                     c.path("name").asText(),
-                    c.path("kind").asText().equals("protector") ? Kind.PROTECTOR : Kind.START_SWITCH,
+                    kind(c.path("kind").asText()),
                     a,
                     b,
                     health(c.path("health"))));
@@ -217,46 +254,49 @@ final class MotorReader {
             return Optional.empty();
         }
         try {
-            return Optional.of(
-                    new Result(new Motor(leads, coils, capacitors, contacts, rotor), Optional.empty(), rated(plate)));
+            Motor motor = new Motor(leads, coils, capacitors, contacts, rotor);
+            return Optional.of(new Result(laidOut(motor, plate, parts.path("coils")), Optional.empty(), rated(plate)));
         } catch (IllegalArgumentException e) {
             problem("/motor/parts", "", e.getMessage() + ".");
             return Optional.empty();
         }
     }
 
-    private Coil coil(JsonNode c, String path, Rotor rotor) {
-        Circuit circuit = Circuit.valueOf(c.path("circuit").asText().toUpperCase(Locale.ROOT));
+    /** Coils of which the file does not say what heats them get it from the plate's amps and from what they carry. */
+    private static Motor laidOut(Motor motor, Plate plate, JsonNode written) {
+        Motor usual = HeatBudget.laidOut(
+                motor, plate.slip(), plate.ratings().get(0).amps().orElse(0.0));
+        List<Coil> coils = new ArrayList<>();
+        for (int i = 0; i < written.size(); i++) {
+            coils.add((written.get(i).has("joulesPerKelvin") ? motor : usual).coils().get(i));
+        }
+        return motor.withCoils(coils);
+    }
+
+    private Coil coil(JsonNode c, String path) {
+        Role role = Role.valueOf(c.path("circuit").asText().toUpperCase(Locale.ROOT));
         double turns = c.path("turns").asDouble(1);
         double ohms = c.path("ohms").asDouble();
         double leakage = c.path("leakageOhms").asDouble();
         double volts = c.path("ratedVolts").asDouble();
-        double standstill = volts
-                / rotor.fieldImpedance(1, rotor.ratedHertz())
-                        .multiply(turns * turns)
-                        .add(new Complex(ohms, leakage))
-                        .norm();
-        // a run coil carries about a fifth of its standstill current at rated load (common practice)
-        double joules = circuit == Circuit.RUN
-                ? Copper.joulesPerKelvinForContinuous(ohms, standstill / 5)
-                : Copper.joulesPerKelvinForStarting(ohms, standstill);
         return new Coil(
                 c.path("name").asText(),
-                circuit,
+                role,
                 point(c, "like", path),
                 point(c, "other", path),
-                c.path("degrees").asDouble(circuit == Circuit.RUN ? Coil.RUN_AXIS : Coil.START_AXIS),
+                c.path("degrees").asDouble(role == Role.RUN ? Coil.RUN_AXIS : Coil.START_AXIS),
                 turns,
                 ohms,
                 leakage,
                 volts,
-                c.path("joulesPerKelvin").asDouble(joules));
+                c.path("joulesPerKelvin").asDouble(1),
+                Coil.Health.valueOf(c.path("health").asText("sound").toUpperCase(Locale.ROOT)));
     }
 
     /** A lead of the motor or a joint inside it. */
     private Terminal point(JsonNode part, String end, String path) {
         Terminal terminal = Terminal.fromId(part.path(end).asText());
-        if (terminal.place() != Place.INSIDE && !leads.contains(terminal)) {
+        if (!terminal.is(Type.INSIDE) && !leads.contains(terminal)) {
             problem(
                     path + "/" + end,
                     terminal.id(),

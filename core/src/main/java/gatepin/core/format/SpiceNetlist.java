@@ -9,7 +9,7 @@ import gatepin.core.circuit.Resistor;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,20 +25,20 @@ public final class SpiceNetlist {
     /** Ties parts that float to ground so loosely that no current notices, Ω. */
     private static final String LOOSE = "1e9";
 
-    private final WiredMotor wired;
+    private final Circuit circuit;
     private final Nodes nodes;
     private final Map<Terminal, Integer> numbers = new LinkedHashMap<>();
     private final StringBuilder text = new StringBuilder();
     private final Map<String, String> ammeters = new LinkedHashMap<>();
     private int joints;
 
-    private SpiceNetlist(WiredMotor wired, State state, String title) {
-        this.wired = wired;
-        this.nodes = wired.nodes(state);
+    private SpiceNetlist(Circuit circuit, State state, String title) {
+        this.circuit = circuit;
+        this.nodes = circuit.nodes(state);
         line("* " + title.replaceAll("[^\\p{Print}]", " ") + ", standstill, handle at "
-                + state.position().word());
+                + state.setting().word());
         feeders();
-        for (Element element : wired.elements()) {
+        for (Element element : circuit.elements()) {
             add(element);
         }
         couplings();
@@ -47,8 +47,8 @@ public final class SpiceNetlist {
     }
 
     /** The netlist of a wired motor that stands still in the given state. */
-    public static SpiceNetlist standstill(WiredMotor wired, State state, String title) {
-        return new SpiceNetlist(wired, state, title);
+    public static SpiceNetlist standstill(Circuit circuit, State state, String title) {
+        return new SpiceNetlist(circuit, state, title);
     }
 
     /** The whole file. */
@@ -78,22 +78,22 @@ public final class SpiceNetlist {
     }
 
     private double radians() {
-        return 2 * Math.PI * wired.supply().hertz();
+        return 2 * Math.PI * circuit.supply().hertz();
     }
 
     /** Inductance of a reactance stated at the motor's rated frequency, H. */
     private double henries(double ohms) {
-        return ohms / (2 * Math.PI * wired.motor().rotor().ratedHertz());
+        return ohms / (2 * Math.PI * circuit.motor().rotor().ratedHertz());
     }
 
     private void feeders() {
-        feeder(Terminal.L1, wired.supply().emf(Terminal.L1));
-        feeder(Terminal.L2, wired.supply().emf(Terminal.L2));
+        feeder(Terminal.L1, circuit.supply().emf(Terminal.L1));
+        feeder(Terminal.L2, circuit.supply().emf(Terminal.L2));
         feeder(Terminal.GROUND, Complex.ZERO);
     }
 
     private void feeder(Terminal terminal, Complex volts) {
-        Feeder feeder = wired.feeder();
+        Feeder feeder = circuit.feeder();
         String source = joint();
         String metered = joint();
         String name = terminal.mark().toLowerCase(Locale.ROOT);
@@ -114,7 +114,7 @@ public final class SpiceNetlist {
     }
 
     private void add(Element element) {
-        String id = "e" + (wired.elements().indexOf(element) + 1);
+        String id = "e" + (circuit.elements().indexOf(element) + 1);
         line("* " + element.name());
         String start = joint();
         ammeter(element.name(), id, node(element.a()), start);
@@ -127,7 +127,7 @@ public final class SpiceNetlist {
                 line("Lleak" + id + " " + afterOhms + " " + afterLeakage + " " + number(henries(coil.leakageOhms())));
             }
             double main =
-                    coil.turns() * coil.turns() * henries(wired.motor().rotor().magnetizingOhms());
+                    coil.turns() * coil.turns() * henries(circuit.motor().rotor().magnetizingOhms());
             line("L" + id + " " + afterLeakage + " " + node(coil.other()) + " " + number(main));
         } else if (element instanceof Capacitor capacitor) {
             String between = capacitor.esrOhms() > 0 ? joint() : start;
@@ -141,7 +141,7 @@ public final class SpiceNetlist {
     }
 
     private void couplings() {
-        Rotor rotor = wired.motor().rotor();
+        Rotor rotor = circuit.motor().rotor();
         for (String axis : List.of("d", "q")) {
             line("* rotor, " + axis + " axis");
             line("Lrot" + axis + " r" + axis + " 0 " + number(henries(rotor.magnetizingOhms())));
@@ -151,7 +151,7 @@ public final class SpiceNetlist {
                             ? "Lrleak" + axis + " s" + axis + " 0 " + number(henries(rotor.leakageOhms()))
                             : "Vrleak" + axis + " s" + axis + " 0 0");
         }
-        List<Coil> coils = wired.motor().coils();
+        List<Coil> coils = circuit.motor().coils();
         List<String> lines = new ArrayList<>();
         for (int i = 0; i < coils.size(); i++) {
             double angle = Math.toRadians(coils.get(i).degrees());
@@ -178,7 +178,7 @@ public final class SpiceNetlist {
     private void control() {
         line(".control");
         line("set numdgt=10");
-        line("ac lin 1 " + wired.supply().hertz() + " " + wired.supply().hertz());
+        line("ac lin 1 " + circuit.supply().hertz() + " " + circuit.supply().hertz());
         ammeters.forEach((name, vector) -> {
             line("* " + name);
             line("print " + vector);

@@ -1,7 +1,7 @@
 package gatepin.core.format;
 
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.RatedPoint;
@@ -12,7 +12,7 @@ import java.util.Optional;
  * A wiring as read from a file.
  *
  * @param machine the machine's name
- * @param wired the motor with all that it is wired to
+ * @param circuit the motor with all that it is wired to
  * @param fitted the fit, where the motor's values come from its plate and not from the file
  * @param rated where the motor works as its plate says
  * @param probes pairs between which the ohmmeter's reading is wanted
@@ -20,7 +20,7 @@ import java.util.Optional;
  */
 public record WiringFile(
         String machine,
-        WiredMotor wired,
+        Circuit circuit,
         Optional<FittedMotor> fitted,
         RatedPoint rated,
         List<Probe> probes,

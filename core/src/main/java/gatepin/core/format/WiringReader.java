@@ -1,8 +1,11 @@
 package gatepin.core.format;
 
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -10,18 +13,16 @@ import com.networknt.schema.SpecificationVersion;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Capacitor;
-import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Element;
 import gatepin.core.circuit.Feeder;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Resistor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.format.WiringFile.Probe;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
@@ -29,12 +30,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -46,11 +44,13 @@ public final class WiringReader {
     /** Larger files are refused unread, bytes. */
     public static final int MOST_BYTES = 1_000_000;
 
+    private static final String BYTE_ORDER_MARK = "\uFEFF";
+    private static final Pattern TWICE = Pattern.compile("Duplicate field '([^']*)'");
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .enable(com.fasterxml.jackson.databind.DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .build();
-    private static final Schema SCHEMA = schema();
+    private static final List<Schema> SCHEMAS = List.of(schema(1), schema(2));
 
     private final JsonNode root;
     private final List<Problem> problems = new ArrayList<>();
@@ -59,8 +59,8 @@ public final class WiringReader {
         this.root = root;
     }
 
-    private static Schema schema() {
-        try (InputStream in = WiringReader.class.getResourceAsStream("wiring-1.schema.json")) {
+    private static Schema schema(int version) {
+        try (InputStream in = WiringReader.class.getResourceAsStream("wiring-" + version + ".schema.json")) {
             if (in == null) {
                 throw new IllegalStateException("the schema of the wiring format is not in the application");
             }
@@ -79,34 +79,44 @@ public final class WiringReader {
         }
         JsonNode root;
         try {
-            root = JSON.readTree(text);
+            root = JSON.readTree(text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text);
         } catch (JsonProcessingException e) {
-            String where = e.getLocation() == null
-                    ? ""
-                    : "line " + e.getLocation().getLineNr() + ", column "
-                            + e.getLocation().getColumnNr() + ": ";
-            return failed("", "", where + "this is not JSON. " + firstLine(e.getOriginalMessage()));
+            return failed("", "", notJson(e));
         }
-        List<Problem> bySchema = SCHEMA.validate(root).stream()
-                .map(e -> new Problem(
-                        e.getInstanceLocation().toString(),
-                        "",
-                        e.getInstanceNode() == null
-                                ? firstLine(e.getMessage())
-                                : firstLine(e.getMessage()) + shown(e.getInstanceNode())))
-                .toList();
+        if (!root.isObject()) {
+            return failed("", "", "A wiring is written as one JSON object, in braces.");
+        }
+        int version = root.path("version").asInt();
+        if (root.path("version").isNumber() && (version < 1 || version > SCHEMAS.size())) {
+            return failed(
+                    "/version",
+                    root.path("version").asText(),
+                    "Versions 1 and 2 are read here; this file has version "
+                            + root.path("version").asText() + ".");
+        }
+        Schema schema = SCHEMAS.get(version == 1 ? 0 : 1);
+        List<Problem> bySchema = SchemaWords.of(schema.validate(root), root);
         if (!bySchema.isEmpty()) {
             return Reading.failed(bySchema);
+        }
+        if (version == 1) {
+            VersionOne.upgrade((ObjectNode) root);
         }
         return new WiringReader(root).read();
     }
 
-    private static String shown(JsonNode node) {
-        return node.isValueNode() ? " (it is " + node + ")" : "";
-    }
-
-    private static String firstLine(String message) {
-        return message.lines().findFirst().orElse("");
+    /** Where it stops being JSON, without the parser's own words. */
+    private static String notJson(JsonProcessingException e) {
+        String where = e.getLocation() == null
+                ? ""
+                : "line " + e.getLocation().getLineNr() + ", column "
+                        + e.getLocation().getColumnNr() + ": ";
+        Matcher twice = TWICE.matcher(e.getOriginalMessage());
+        return where
+                + (twice.find()
+                        ? "the field " + twice.group(1) + " stands twice."
+                        : "this is not JSON. Just before here something is missing or too much, such as a comma, a quote or"
+                                + " a bracket.");
     }
 
     private static <T> Reading<T> failed(String path, String value, String message) {
@@ -124,9 +134,10 @@ public final class WiringReader {
             return Reading.failed(problems);
         }
         Motor read = motor.orElseThrow().motor();
-        ContactChart chart = chart(root.path("switch"));
-        List<Element> outside = outside(read);
-        Set<Terminal> known = known(read, chart, outside);
+        ContactChart chart = new GearReader(root, problems).read();
+        Set<Terminal> known = known(read, chart);
+        List<Element> outside = outside(read, known);
+        outside.forEach(e -> known.addAll(List.of(e.a(), e.b())));
         List<Wire> wires = wires(known);
         List<Probe> probes = probes(known);
         if (!problems.isEmpty()) {
@@ -135,64 +146,14 @@ public final class WiringReader {
         Optional<FittedMotor> fitted = motor.orElseThrow().fitted();
         return Reading.of(new WiringFile(
                 root.path("machine").asText(),
-                new WiredMotor(read, chart, supply(), feeder(), wires, outside),
+                new Circuit(read, chart, supply(), feeder(), wires, outside),
                 fitted,
                 motor.orElseThrow().rated(),
                 probes,
                 direction()));
     }
 
-    private ContactChart chart(JsonNode node) {
-        Map<HandlePosition, Set<Contact>> closed = new EnumMap<>(HandlePosition.class);
-        List<Terminal> terminals = new ArrayList<>();
-        for (int row = 0; row < node.path("face").size(); row++) {
-            for (int column = 0; column < node.path("face").get(row).size(); column++) {
-                String mark = node.path("face").get(row).get(column).asText();
-                Terminal terminal = Terminal.onSwitch(mark);
-                if (terminals.contains(terminal) || mark.equals("G")) {
-                    problem(
-                            "/switch/face/" + row + "/" + column,
-                            mark,
-                            mark.equals("G")
-                                    ? "G is the ground screw of the switch; give the contact's terminal another mark."
-                                    : "The switch has a terminal " + mark + " already.");
-                }
-                terminals.add(terminal);
-            }
-        }
-        for (HandlePosition position : HandlePosition.values()) {
-            JsonNode pairs = node.path("closed").path(position.word());
-            Set<Contact> contacts = new LinkedHashSet<>();
-            for (int i = 0; i < pairs.size(); i++) {
-                String path = "/switch/closed/" + position.word() + "/" + i;
-                contact(pairs.get(i), path, terminals).ifPresent(contact -> {
-                    if (!contacts.add(contact)) {
-                        problem(path, contact.toString(), contact + " stands twice in " + position.word() + ".");
-                    }
-                });
-            }
-            closed.put(position, contacts);
-        }
-        return problems.isEmpty() ? new ContactChart(terminals, closed) : new ContactChart(List.of(), Map.of());
-    }
-
-    private Optional<Contact> contact(JsonNode pair, String path, List<Terminal> terminals) {
-        for (int i = 0; i < 2; i++) {
-            String mark = pair.get(i).asText();
-            if (!terminals.contains(Terminal.onSwitch(mark))) {
-                problem(path + "/" + i, mark, "The switch has no terminal " + mark + ".");
-                return Optional.empty();
-            }
-        }
-        String a = pair.get(0).asText();
-        if (a.equals(pair.get(1).asText())) {
-            problem(path, a, "A contact joins two terminals, not " + a + " with itself.");
-            return Optional.empty();
-        }
-        return Optional.of(Contact.between(a, pair.get(1).asText()));
-    }
-
-    private List<Element> outside(Motor motor) {
+    private List<Element> outside(Motor motor, Set<Terminal> known) {
         List<Element> elements = new ArrayList<>();
         Set<String> names = new HashSet<>();
         motor.coils().forEach(c -> names.add(c.name()));
@@ -206,8 +167,19 @@ public final class WiringReader {
             }
             Terminal a = Terminal.fromId(node.path("a").asText());
             Terminal b = Terminal.fromId(node.path("b").asText());
-            if (a.place() == Place.INSIDE || b.place() == Place.INSIDE) {
+            if (a.is(Type.INSIDE) || b.is(Type.INSIDE)) {
                 problem(path, name, name + " is outside the motor and cannot reach a joint inside it.");
+                continue;
+            }
+            boolean there = true;
+            for (Terminal end : List.of(a, b)) {
+                // a part may bring tags of its own; what it shares with others must be there
+                there &= end.is(Type.CAPACITOR)
+                        || terminal(node.path(end.equals(a) ? "a" : "b"), path + (end.equals(a) ? "/a" : "/b"), known)
+                                .isPresent();
+            }
+            if (!there) {
+                continue;
             }
             elements.add(
                     node.has("ohms")
@@ -226,11 +198,11 @@ public final class WiringReader {
                 node.path("esrOhms").asDouble(0));
     }
 
-    private static Set<Terminal> known(Motor motor, ContactChart chart, List<Element> outside) {
+    private static Set<Terminal> known(Motor motor, ContactChart chart) {
         Set<Terminal> known = new HashSet<>(motor.leads());
         known.addAll(chart.terminals());
-        outside.forEach(e -> known.addAll(List.of(e.a(), e.b())));
         known.addAll(List.of(Terminal.L1, Terminal.L2, Terminal.GROUND, Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME));
+        chart.terminals().stream().flatMap(t -> t.device().frame().stream()).forEach(known::add);
         return known;
     }
 
@@ -259,11 +231,11 @@ public final class WiringReader {
 
     private Optional<Terminal> terminal(JsonNode node, String path, Set<Terminal> known) {
         Terminal terminal = Terminal.fromId(node.asText());
-        if (terminal.place() == Place.SPLICE || known.contains(terminal)) {
+        if (terminal.is(Type.SPLICE) || known.contains(terminal)) {
             return Optional.of(terminal);
         }
         List<String> there = known.stream()
-                .filter(t -> t.place() == terminal.place())
+                .filter(t -> t.device().equals(terminal.device()))
                 .sorted()
                 .map(Terminal::id)
                 .toList();

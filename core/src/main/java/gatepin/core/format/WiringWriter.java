@@ -1,5 +1,9 @@
 package gatepin.core.format;
 
+import gatepin.core.circuit.Circuit;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.PlateFit;
+import java.util.List;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -8,7 +12,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
@@ -23,17 +26,28 @@ public final class WiringWriter {
     private WiringWriter() {}
 
     /**
+     * Whose wiring it is.
+     *
+     * @param machine the machine's name
+     * @param plate the motor's plate
+     * @param leads its leads, and its capacitor's tags
+     * @param gear the switch; none where it hangs straight on its supply
+     * @param given what its equivalent circuit was fitted to, measured values among it
+     */
+    public record Described(
+            String machine, Plate plate, Leads leads, Optional<SwitchKind> gear, PlateFit.Given given) {}
+
+    /**
      * Writes a wiring.
      *
      * @param plusIs what the engine's plus direction looks like
      * @return the file's text
      */
-    public static String write(
-            String machine, Plate plate, Leads leads, Optional<SwitchKind> gear, Wiring wiring, StatedRotation plusIs) {
+    public static String write(Described described, Circuit wiring, StatedRotation plusIs) {
         ObjectNode root = JSON.createObjectNode();
-        root.put("format", "gatepin-wiring").put("version", 1).put("machine", machine);
-        motor(root.putObject("motor"), plate, leads, wiring);
-        gear.ifPresent(kind -> gear(root.putObject("switch"), kind));
+        root.put("format", "gatepin-wiring").put("version", 2).put("machine", described.machine());
+        motor(root.putObject("motor"), described);
+        described.gear().ifPresent(kind -> gear(root.putObject("switch"), kind));
         Supply supply = wiring.supply();
         root.putObject("supply")
                 .put("volts", supply.volts())
@@ -61,7 +75,9 @@ public final class WiringWriter {
         }
     }
 
-    private static void motor(ObjectNode node, Plate plate, Leads leads, Wiring wiring) {
+    private static void motor(ObjectNode node, Described described) {
+        Plate plate = described.plate();
+        Leads leads = described.leads();
         node.put("family", plate.likelyFamily().key());
         ObjectNode p = node.putObject("plate");
         boolean kilowatts = plate.outputAsWritten().endsWith("kW");
@@ -75,23 +91,30 @@ public final class WiringWriter {
         p.put("hertz", plate.hertz()).put("rpm", plate.rpm());
         plate.extras().code().ifPresent(c -> p.put("code", c.name()));
         ArrayNode marks = node.putArray("leads");
-        leads.all().forEach(l -> {
+        leads.all().stream().filter(l -> !l.isCapacitorTag()).forEach(l -> {
             ObjectNode lead = marks.addObject().put("mark", l.mark());
             if (!l.colour().isBlank()) {
                 lead.put("colour", l.colour());
             }
         });
         ArrayNode windings = node.putArray("windings");
-        for (Winding winding : wiring.windings()) {
+        List<Lead> tags = leads.all().stream().filter(Lead::isCapacitorTag).toList();
+        if (!tags.isEmpty()) {
+            ArrayNode written = node.putArray("capacitorTags");
+            tags.forEach(t -> written.add(t.mark()));
+        }
+        for (Winding winding : leads.windings()) {
             windings.addObject()
                     .put("name", winding.name())
-                    .put("circuit", winding.circuit().word())
+                    .put("circuit", winding.role().word())
                     .put("like", winding.like().mark())
                     .put("other", winding.other().mark());
         }
         ObjectNode measured = node.putObject("measured");
-        plate.extras().startMicrofarads().ifPresent(c -> measured.put("startMicrofarads", c));
-        plate.extras().runMicrofarads().ifPresent(c -> measured.put("runMicrofarads", c));
+        described.given().runOhms().ifPresent(o -> measured.put("runOhms", o));
+        described.given().startOhms().ifPresent(o -> measured.put("startOhms", o));
+        described.given().startMicrofarads().ifPresent(c -> measured.put("startMicrofarads", c));
+        described.given().runMicrofarads().ifPresent(c -> measured.put("runMicrofarads", c));
     }
 
     private static void gear(ObjectNode node, SwitchKind kind) {

@@ -33,17 +33,17 @@ public record FoundWire(
     }
 
     Wire wire() {
-        boolean inOrder = oneEnd.place().compareTo(otherEnd.place()) <= 0;
+        boolean inOrder = oneEnd.device().compareTo(otherEnd.device()) <= 0;
         Terminal from = inOrder ? oneEnd : otherEnd;
         Terminal to = inOrder ? otherEnd : oneEnd;
         return new Wire(from, to, run(from, to));
     }
 
     private static Wire.Run run(Terminal from, Terminal to) {
-        return switch (to.place()) {
+        return switch (to.device().type()) {
             case SUPPLY -> Wire.Run.SUPPLY_CABLE;
-            case SWITCH -> from.place() == to.place() ? Wire.Run.SWITCH_BOX : Wire.Run.MOTOR_CABLE;
-            default -> Wire.Run.MOTOR_BOX;
+            case MOTOR, CAPACITOR, SPLICE, INSIDE -> Wire.Run.MOTOR_BOX;
+            default -> from.device().equals(to.device()) ? Wire.Run.SWITCH_BOX : Wire.Run.MOTOR_CABLE;
         };
     }
 }

@@ -2,7 +2,6 @@ package gatepin.core.found;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +21,8 @@ public final class FoundWireReader {
     private static final Pattern SWITCH = Pattern.compile("(?:SW(?:ITCH)?\\s*)?(\\d{1,2}[A-Z]?)");
     private static final Pattern CAPACITOR = Pattern.compile("CAP(?:ACITOR)?\\s*([A-Z0-9]{1,4})");
     private static final Pattern LEAD = Pattern.compile("(?:LEAD|STUD)\\s+([A-Z0-9/']{1,12})");
-    private static final Pattern STANDARD = Pattern.compile("[TPUVWZ]\\d{1,2}|C[12]");
+    private static final Pattern STANDARD = Pattern.compile("[TPUVWZ]\\d{1,2}");
+    private static final Pattern CAPACITOR_TAG = Pattern.compile("C[12]");
     private static final Pattern POINT = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} :/.'-]{0,15}");
 
     private FoundWireReader() {}
@@ -37,9 +37,9 @@ public final class FoundWireReader {
     /**
      * Reads the rows; blank ones are passed over. Problems name the field as {@code wires[row].oneEnd}.
      *
-     * @param knownLeads the motor's leads as far as they are written down
+     * @param knownLeads the motor's leads, and its capacitor's tags, as far as they are written down
      */
-    public static Reading<List<FoundWire>> read(List<Typed> rows, List<String> knownLeads) {
+    public static Reading<List<FoundWire>> read(List<Typed> rows, List<Terminal> knownLeads) {
         List<Problem> problems = new ArrayList<>();
         List<FoundWire> wires = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
@@ -98,16 +98,16 @@ public final class FoundWireReader {
     }
 
     private static void end(
-            String field, String typed, List<String> knownLeads, List<Problem> problems, List<Terminal> ends) {
+            String field, String typed, List<Terminal> knownLeads, List<Problem> problems, List<Terminal> ends) {
         String text = typed.strip().replaceAll("\\s+", " ");
         if (text.isEmpty()) {
             problems.add(new Problem(field, typed, "Where does this end sit? Such as T5, switch 3, L1 or cap 1."));
             return;
         }
         String upper = text.toUpperCase(Locale.ROOT);
-        for (String lead : knownLeads) {
-            if (lead.equalsIgnoreCase(text)) {
-                ends.add(Terminal.motor(lead));
+        for (Terminal lead : knownLeads) {
+            if (lead.mark().equalsIgnoreCase(text)) {
+                ends.add(lead);
                 return;
             }
         }
@@ -128,9 +128,11 @@ public final class FoundWireReader {
         if (onSwitch.matches()) {
             ends.add(Terminal.onSwitch(onSwitch.group(1)));
         } else if (onCapacitor.matches()) {
-            ends.add(new Terminal(Place.CAPACITOR, onCapacitor.group(1)));
+            ends.add(Terminal.capacitor(onCapacitor.group(1)));
         } else if (onLead.matches()) {
             ends.add(Terminal.motor(onLead.group(1)));
+        } else if (CAPACITOR_TAG.matcher(upper).matches()) {
+            ends.add(Terminal.capacitor(upper));
         } else if (STANDARD.matcher(upper).matches()) {
             ends.add(Terminal.motor(upper));
         } else if (POINT.matcher(text).matches()) {
@@ -146,9 +148,10 @@ public final class FoundWireReader {
 
     /** A terminal as it is typed. */
     public static String words(Terminal terminal) {
-        return switch (terminal.place()) {
+        return switch (terminal.device().type()) {
             case SWITCH -> terminal.equals(Terminal.SWITCH_FRAME) ? "switch frame" : "switch " + terminal.mark();
-            case CAPACITOR -> "cap " + terminal.mark();
+            case CAPACITOR ->
+                CAPACITOR_TAG.matcher(terminal.mark()).matches() ? terminal.mark() : "cap " + terminal.mark();
             case MOTOR -> terminal.equals(Terminal.MOTOR_FRAME) ? "frame" : terminal.mark();
             case SUPPLY -> terminal.equals(Terminal.GROUND) ? "ground" : terminal.mark();
             default -> terminal.mark();

@@ -5,18 +5,15 @@ import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Place;
-import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
@@ -35,7 +32,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     private static final Pattern POLE = Pattern.compile("(.+[ :.])([135])");
 
     /** A switch nobody knows yet. */
-    public static final ContactChart NO_SWITCH = new ContactChart(List.of(), Map.of());
+    public static final ContactChart NO_SWITCH = ContactChart.NONE;
 
     /** How much a difference from the diagram matters. */
     public enum Weight {
@@ -70,22 +67,17 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     }
 
     /** The wires that belong to the motor's circuit. */
-    public List<Wire> circuit() {
+    public List<Wire> inCircuit() {
         return wires.stream().filter(w -> !w.isAside()).map(FoundWire::wire).toList();
-    }
-
-    /** The wiring for the engine: leads that no wire lands on hang free. */
-    public Wiring wiring(Leads leads, Supply supply) {
-        return new Wiring(leads.terminals(), leads.windings(), chart, supply, circuit());
     }
 
     /** Wires that end on a motor lead the motor does not have, or on a switch terminal its chart does not know. */
     public List<Terminal> unknownEnds(Leads leads) {
         Set<Terminal> known = new HashSet<>(leads.terminals());
         known.addAll(chart.terminals());
-        return circuit().stream()
+        return inCircuit().stream()
                 .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
-                .filter(t -> !t.isGround() && (t.place() == Place.MOTOR || t.place() == Place.SWITCH))
+                .filter(t -> !t.isGround() && (t.is(Type.MOTOR) || t.is(Type.SWITCH)))
                 .filter(t -> !known.contains(t))
                 .distinct()
                 .toList();
@@ -99,7 +91,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     public List<Traced> traced(Leads leads) {
         List<Traced> traced = new ArrayList<>();
         for (FoundWire wire : wires) {
-            boolean lands = List.of(wire.oneEnd(), wire.otherEnd()).contains(Terminal.motor(mark(wire)));
+            boolean lands = List.of(wire.oneEnd(), wire.otherEnd()).contains(leads.terminal(mark(wire)));
             if (wire.isAside() || lands || wire.wire().isGround()) {
                 continue;
             }
@@ -125,10 +117,10 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
                 closed.addAll(chart.closedIn(position));
             }
         }
-        List<Wire> joined = new ArrayList<>(circuit());
-        List<Terminal> tags = circuit().stream()
+        List<Wire> joined = new ArrayList<>(inCircuit());
+        List<Terminal> tags = inCircuit().stream()
                 .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
-                .filter(t -> t.place() == Place.CAPACITOR)
+                .filter(t -> t.is(Type.CAPACITOR))
                 .distinct()
                 .sorted()
                 .toList();
@@ -156,10 +148,10 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     private List<Wire> poles() {
         List<Wire> poles = new ArrayList<>();
         Set<Terminal> points = new LinkedHashSet<>();
-        circuit().forEach(w -> points.addAll(List.of(w.from(), w.to())));
+        inCircuit().forEach(w -> points.addAll(List.of(w.from(), w.to())));
         for (Terminal point : points) {
             Matcher pole = POLE.matcher(point.mark());
-            if (point.place() == Place.SPLICE && pole.matches()) {
+            if (point.is(Type.SPLICE) && pole.matches()) {
                 Terminal far = Terminal.splice(pole.group(1) + (Integer.parseInt(pole.group(2)) + 1));
                 if (points.contains(far)) {
                     poles.add(new Wire(point, far, Wire.Run.SWITCH_BOX));
@@ -211,9 +203,9 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         Set<Terminal> terminals = new LinkedHashSet<>(leads.terminals());
         terminals.addAll(chart.terminals());
         terminals.addAll(List.of(Terminal.L1, Terminal.L2));
-        circuit().forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
+        inCircuit().forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
         Nodes nodes = Nodes.over(terminals)
-                .joinWires(circuit())
+                .joinWires(inCircuit())
                 .joinContacts(chart.closedIn(position))
                 .build();
         List<Terminal> points = new ArrayList<>(leads.terminals());
@@ -223,9 +215,9 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     }
 
     private static Set<SortedSet<Terminal>> wanted(Leads leads, Connection column) {
-        Set<SortedSet<Terminal>> groups = new HashSet<>(column.groups());
+        Set<SortedSet<Terminal>> groups = new HashSet<>(column.groups(leads));
         for (Terminal lead : leads.terminals()) {
-            if (column.groups().stream().noneMatch(g -> g.contains(lead))) {
+            if (column.groups(leads).stream().noneMatch(g -> g.contains(lead))) {
                 groups.add(new TreeSet<>(Set.of(lead)));
             }
         }
@@ -252,15 +244,15 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     private Optional<Difference> landing(FoundWire wire, Leads leads, Connection column, Optional<Connection> other) {
         Terminal own = leads.find(wire.mark()).orElseThrow().terminal();
         Optional<Terminal> sits = List.of(wire.oneEnd(), wire.otherEnd()).stream()
-                .filter(t -> t.place() == Place.MOTOR && !t.isGround())
+                .filter(t -> t.is(Type.MOTOR) && !t.isGround())
                 .filter(t -> !t.equals(own))
                 .findFirst();
         if (sits.isEmpty() || List.of(wire.oneEnd(), wire.otherEnd()).contains(own)) {
             return Optional.empty();
         }
         String on = sits.orElseThrow().mark();
-        boolean now = together(column, own.mark(), on);
-        boolean later = other.map(o -> together(o, own.mark(), on)).orElse(now);
+        boolean now = together(leads, column, own, sits.orElseThrow());
+        boolean later = other.map(o -> together(leads, o, own, sits.orElseThrow())).orElse(now);
         String title = "Wire " + own.mark() + " lands on " + on;
         if (!now) {
             return Optional.of(new Difference(
@@ -277,8 +269,8 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
                                         + own.mark() + " before anything is changed."));
     }
 
-    private static boolean together(Connection column, String one, String other) {
-        return column.groups().stream()
-                .anyMatch(g -> g.contains(Terminal.motor(one)) && g.contains(Terminal.motor(other)));
+    private static boolean together(Leads leads, Connection column, Terminal one, Terminal other) {
+        return column.groups(leads).stream()
+                .anyMatch(g -> g.contains(one) && g.contains(other));
     }
 }

@@ -225,7 +225,7 @@ public record SwitchKind(
         closed.put(HandlePosition.REVERSE, contacts(reverse));
         List<Terminal> terminals = face.stream().flatMap(List::stream).toList();
         return new SwitchKind(
-                key, name, hint, face, new ContactChart(terminals, closed), false, true, Set.of(), Set.of());
+                key, name, hint, face, ContactChart.ofHandle(terminals, closed), false, true, Set.of(), Set.of());
     }
 
     static Set<Contact> contacts(String pairs) {

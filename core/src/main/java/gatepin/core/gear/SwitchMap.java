@@ -311,7 +311,7 @@ public record SwitchMap(List<List<Terminal>> rows, boolean hasOff, boolean pairs
             knowledge(position).joined().forEach(set -> contacts.addAll(contactsOf(set)));
             closed.put(position, contacts);
         }
-        return new ContactChart(terminals(), closed);
+        return ContactChart.ofHandle(terminals(), closed);
     }
 
     private List<Contact> contactsOf(SortedSet<Terminal> set) {

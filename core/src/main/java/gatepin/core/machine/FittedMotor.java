@@ -36,6 +36,14 @@ public record FittedMotor(PlateFit.Given given, MotorValues values, List<Spread>
      */
     public record Residual(String what, double wanted, double got, double tolerances) {}
 
+    /** Every figure is a number. */
+    boolean isFinite() {
+        return Double.isFinite(misfit())
+                && spreads.stream()
+                        .flatMap(s -> java.util.stream.Stream.of(s.up(), s.down()))
+                        .allMatch(v -> Double.isFinite(v.runOhms() + v.rotor().magnetizingOhms() + v.startOhms()));
+    }
+
     /** The thing known that fits worst. */
     public Residual worst() {
         return residuals.stream()

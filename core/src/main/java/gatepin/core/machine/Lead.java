@@ -1,7 +1,7 @@
 package gatepin.core.machine;
 
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -17,19 +17,19 @@ public record Lead(String mark, String colour, List<WindingEnd> ends) {
     /**
      * One end of a winding.
      *
-     * @param circuit the circuit of the winding
+     * @param role the role of the winding
      * @param number 1 for the first winding of that circuit, 2 for its second half
      * @param like whether this is the like end (odd mark)
      */
-    public record WindingEnd(Circuit circuit, int number, boolean like) {
+    public record WindingEnd(Role role, int number, boolean like) {
         public String windingName() {
-            return circuit.word() + " " + number;
+            return role.word() + " " + number;
         }
     }
 
     public Lead {
         ends = ends.stream()
-                .sorted(Comparator.comparing(WindingEnd::circuit).thenComparing(WindingEnd::number))
+                .sorted(Comparator.comparing(WindingEnd::role).thenComparing(WindingEnd::number))
                 .toList();
         if (ends.isEmpty()) {
             throw new IllegalArgumentException(mark + " ends no winding");
@@ -47,8 +47,8 @@ public record Lead(String mark, String colour, List<WindingEnd> ends) {
     }
 
     /** Whether it brings out an end of this circuit. */
-    public boolean isOf(Circuit circuit) {
-        return ends.stream().anyMatch(e -> e.circuit() == circuit);
+    public boolean isOf(Role role) {
+        return ends.stream().anyMatch(e -> e.role() == role);
     }
 
     /** Whether it brings out the end of a winding that another lead brings out too. */
@@ -62,7 +62,13 @@ public record Lead(String mark, String colour, List<WindingEnd> ends) {
         return ends.stream().map(WindingEnd::windingName).collect(Collectors.joining(" + "));
     }
 
+    /** Where it is met: on the motor, or on the capacitor that it is a tag of. */
     public Terminal terminal() {
-        return Terminal.motor(mark);
+        return isCapacitorTag() ? Terminal.capacitor(mark) : Terminal.motor(mark);
+    }
+
+    /** It ends nothing but a capacitor. */
+    public boolean isCapacitorTag() {
+        return ends.stream().allMatch(e -> e.role() == Role.CAPACITOR);
     }
 }

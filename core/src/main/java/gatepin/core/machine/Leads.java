@@ -5,7 +5,7 @@ import gatepin.core.Reading;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Lead.WindingEnd;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -55,13 +55,13 @@ public record Leads(List<Lead> all) {
         List<Lead> leads = new ArrayList<>();
         Map<String, Integer> endsUsed = new TreeMap<>();
         Set<String> seen = new HashSet<>();
-        Set<Circuit> whole = EnumSet.noneOf(Circuit.class);
+        Set<Role> whole = EnumSet.noneOf(Role.class);
         boolean threeTerminal = countMarks(rows, "P1", "P3") == 2;
         if (countMarks(rows, "T1", "T2", "T3", "T4") == 2) {
-            whole.add(Circuit.RUN);
+            whole.add(Role.RUN);
         }
         if (countMarks(rows, "T5", "T6", "T7", "T8") == 2) {
-            whole.add(Circuit.START);
+            whole.add(Role.START);
         }
         for (int i = 0; i < rows.size(); i++) {
             Typed row = rows.get(i);
@@ -92,7 +92,7 @@ public record Leads(List<Lead> all) {
             }
             List<WindingEnd> ends = ends(mark, row.winding(), endsUsed, whole);
             if (threeTerminal && mark.equalsIgnoreCase("P1") && row.winding().isBlank()) {
-                ends = List.of(ends.get(0), new WindingEnd(Circuit.PROTECTOR, 2, true));
+                ends = List.of(ends.get(0), new WindingEnd(Role.PROTECTOR, 2, true));
             }
             if (ends.isEmpty()) {
                 problems.add(new Problem(
@@ -128,12 +128,12 @@ public record Leads(List<Lead> all) {
      * @param whole circuits of which two marks only come out: halves joined inside, so the two are one winding's ends
      */
     private static List<WindingEnd> ends(
-            String mark, String winding, Map<String, Integer> endsUsed, Set<Circuit> whole) {
+            String mark, String winding, Map<String, Integer> endsUsed, Set<Role> whole) {
         Optional<WindingEnd> standard = StandardMarks.meaning(mark);
         if (winding.isBlank()) {
             return standard
-                    .map(e -> whole.contains(e.circuit())
-                            ? new WindingEnd(e.circuit(), 1, isFirst(e.circuit().word() + " 1", endsUsed))
+                    .map(e -> whole.contains(e.role())
+                            ? new WindingEnd(e.role(), 1, isFirst(e.role().word() + " 1", endsUsed))
                             : e)
                     .stream()
                     .toList();
@@ -151,18 +151,18 @@ public record Leads(List<Lead> all) {
     }
 
     private static WindingEnd typedEnd(Matcher word, Optional<WindingEnd> standard, Map<String, Integer> endsUsed) {
-        Circuit circuit = switch (word.group(1).toLowerCase(Locale.ROOT)) {
-            case "run", "main" -> Circuit.RUN;
-            case "protector" -> Circuit.PROTECTOR;
-            case "capacitor" -> Circuit.CAPACITOR;
-            default -> Circuit.START;
+        Role role = switch (word.group(1).toLowerCase(Locale.ROOT)) {
+            case "run", "main" -> Role.RUN;
+            case "protector" -> Role.PROTECTOR;
+            case "capacitor" -> Role.CAPACITOR;
+            default -> Role.START;
         };
         int number = word.group(2) == null ? 1 : Integer.parseInt(word.group(2));
-        boolean first = isFirst(circuit.word() + " " + number, endsUsed);
-        boolean like = standard.filter(e -> e.circuit() == circuit && e.number() == number)
+        boolean first = isFirst(role.word() + " " + number, endsUsed);
+        boolean like = standard.filter(e -> e.role() == role && e.number() == number)
                 .map(WindingEnd::like)
                 .orElse(first);
-        return new WindingEnd(circuit, number, like);
+        return new WindingEnd(role, number, like);
     }
 
     private static boolean isFirst(String winding, Map<String, Integer> endsUsed) {
@@ -188,7 +188,7 @@ public record Leads(List<Lead> all) {
                                 + ". Add the missing lead, or say which winding it belongs to."));
             }
         }
-        if (byWinding.keySet().stream().noneMatch(w -> w.startsWith(Circuit.RUN.word()))) {
+        if (byWinding.keySet().stream().noneMatch(w -> w.startsWith(Role.RUN.word()))) {
             return Optional.of(new Problem("leads", "", "No lead belongs to a run winding. A motor has at least one."));
         }
         return Optional.empty();
@@ -197,7 +197,7 @@ public record Leads(List<Lead> all) {
     /** Whether a lead's mark says by itself which winding it belongs to. */
     public static boolean isByItsMark(Lead lead) {
         return StandardMarks.meaning(lead.mark())
-                .map(end -> lead.ends().stream().allMatch(e -> e.circuit() == end.circuit()))
+                .map(end -> lead.ends().stream().allMatch(e -> e.role() == end.role()))
                 .orElse(false);
     }
 
@@ -208,6 +208,11 @@ public record Leads(List<Lead> all) {
 
     public List<Terminal> terminals() {
         return all.stream().map(Lead::terminal).toList();
+    }
+
+    /** The terminal of the lead with this mark; a lead of the motor where none has it. */
+    public Terminal terminal(String mark) {
+        return find(mark).map(Lead::terminal).orElseGet(() -> Terminal.motor(mark));
     }
 
     /** The lead with this mark, in whatever case it is written. */
@@ -242,7 +247,7 @@ public record Leads(List<Lead> all) {
                         end(first, name).like() || !end(second, name).like();
                 windings.add(new Winding(
                         name,
-                        end(first, name).circuit(),
+                        end(first, name).role(),
                         (firstLike ? first : second).terminal(),
                         (firstLike ? second : first).terminal()));
             }

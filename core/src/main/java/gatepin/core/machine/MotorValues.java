@@ -3,14 +3,13 @@ package gatepin.core.machine;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.InnerContact;
-import gatepin.core.circuit.InnerContact.Health;
+import gatepin.core.circuit.Health;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.plate.MotorFamily;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,6 +20,7 @@ import java.util.List;
  * @param family the family
  * @param ratedVolts the lower voltage, V: what belongs across each run half and across the start circuit
  * @param ratedAmps line current at rated load on that voltage, A
+ * @param ratedSlip slip at rated load
  * @param runOhms resistance of the run winding, Ω at 20 °C
  * @param runLeakageOhms its leakage reactance, Ω
  * @param rotor the rotor, seen from the run winding
@@ -33,6 +33,7 @@ public record MotorValues(
         MotorFamily family,
         double ratedVolts,
         double ratedAmps,
+        double ratedSlip,
         double runOhms,
         double runLeakageOhms,
         Rotor rotor,
@@ -44,6 +45,8 @@ public record MotorValues(
     private static final double START_LOSS = 0.08;
 
     private static final double RUN_LOSS = 0.005;
+    /** Stands for the heat budget until it is worked out, J/K. */
+    private static final double NOT_YET = 1;
 
     /** Both windings are alike: either can be the main one, and is laid out for it. */
     public boolean hasEqualWindings() {
@@ -72,43 +75,22 @@ public record MotorValues(
      * @throws IllegalArgumentException when the other was not built by this class
      */
     public Motor like(Motor other) {
-        List<Winding> windings = new ArrayList<>();
-        for (Coil coil : other.coils()) {
-            Terminal end = coil.other().place() == Place.INSIDE ? farEnd(other, coil.other()) : coil.other();
-            windings.add(new Winding(coil.name(), coil.circuit(), coil.like(), end));
-        }
-        other.contacts().stream()
-                .filter(c -> c.kind() == Kind.PROTECTOR)
-                .forEach(c -> windings.add(new Winding(c.name(), Circuit.PROTECTOR, c.a(), c.b())));
-        other.capacitors().stream()
-                .filter(c -> c.a().place() != Place.INSIDE && c.b().place() != Place.INSIDE)
-                .findFirst()
-                .ifPresent(c -> windings.add(new Winding("capacitor 1", Circuit.CAPACITOR, c.a(), c.b())));
-        Motor made = motor(other.leads(), windings);
+        Motor made = motor(other.leads(), other.windings());
         for (InnerContact contact : other.contacts()) {
             made = made.with(contact.kind(), contact.health());
         }
         return made;
     }
 
-    private static Terminal farEnd(Motor motor, Terminal inside) {
-        for (Capacitor capacitor : motor.capacitors()) {
-            if (capacitor.a().equals(inside)) {
-                return capacitor.b().place() == Place.INSIDE ? farEnd(motor, capacitor.b()) : capacitor.b();
-            }
-        }
-        for (InnerContact contact : motor.contacts()) {
-            if (contact.a().equals(inside)) {
-                return contact.b();
-            }
-        }
-        throw new IllegalArgumentException("nothing leads on from " + inside);
-    }
-
     /** The same between given windings. */
     public Motor motor(List<Terminal> leads, List<Winding> windings) {
-        List<Winding> run = of(windings, Circuit.RUN);
-        List<Winding> start = of(windings, Circuit.START);
+        return HeatBudget.laidOut(unheated(leads, windings), ratedSlip, ratedAmps);
+    }
+
+    /** The same without its heat budget: enough to solve for currents. */
+    Motor unheated(List<Terminal> leads, List<Winding> windings) {
+        List<Winding> run = of(windings, Role.RUN);
+        List<Winding> start = of(windings, Role.START);
         if (run.isEmpty()) {
             throw new IllegalArgumentException("a motor has at least one run winding");
         }
@@ -119,7 +101,7 @@ public record MotorValues(
             double ohms = runOhms * run.size();
             coils.add(new Coil(
                     half.name(),
-                    Circuit.RUN,
+                    Role.RUN,
                     half.like(),
                     half.other(),
                     Coil.RUN_AXIS,
@@ -127,9 +109,9 @@ public record MotorValues(
                     ohms,
                     runLeakageOhms * run.size(),
                     ratedVolts,
-                    Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / run.size())));
+                    NOT_YET));
         }
-        List<Winding> boxes = of(windings, Circuit.CAPACITOR);
+        List<Winding> boxes = of(windings, Role.CAPACITOR);
         for (Winding half : start) {
             if (boxes.isEmpty()) {
                 addStart(half, start.size(), coils, capacitors, contacts);
@@ -138,21 +120,21 @@ public record MotorValues(
             }
         }
         boxes.stream().limit(1).forEach(box -> addBox(box, capacitors, contacts));
-        for (Winding protector : of(windings, Circuit.PROTECTOR)) {
+        for (Winding protector : of(windings, Role.PROTECTOR)) {
             contacts.add(new InnerContact(
                     protector.name(), Kind.PROTECTOR, protector.like(), protector.other(), Health.WORKS));
         }
         return new Motor(leads, coils, capacitors, contacts, rotor);
     }
 
-    private static List<Winding> of(List<Winding> windings, Circuit circuit) {
-        return windings.stream().filter(w -> w.circuit() == circuit).toList();
+    private static List<Winding> of(List<Winding> windings, Role role) {
+        return windings.stream().filter(w -> w.role() == role).toList();
     }
 
     /** Start winding and, on a capacitor start motor, the centrifugal switch; the capacitor is outside. */
     private void addBareStart(Winding half, int halves, List<Coil> coils, List<InnerContact> contacts) {
         boolean switched = family.hasStartSwitch() && !family.hasRunCapacitor();
-        Terminal afterCoil = switched ? new Terminal(Place.INSIDE, half.name() + " a") : half.other();
+        Terminal afterCoil = switched ? Terminal.inside(half.name() + " a") : half.other();
         coils.add(startCoil(half, afterCoil, halves));
         if (switched) {
             String suffix = halves == 1 ? "" : " of " + half.name();
@@ -167,7 +149,7 @@ public record MotorValues(
             capacitors.add(capacitor("run capacitor", box.like(), box.other(), runMicrofarads));
         }
         if (family.hasStartCapacitor()) {
-            Terminal far = family.hasRunCapacitor() ? new Terminal(Place.INSIDE, box.name() + " a") : box.other();
+            Terminal far = family.hasRunCapacitor() ? Terminal.inside(box.name() + " a") : box.other();
             capacitors.add(capacitor("start capacitor", box.like(), far, startMicrofarads));
             if (family.hasRunCapacitor()) {
                 contacts.add(new InnerContact("start switch", Kind.START_SWITCH, far, box.other(), Health.WORKS));
@@ -179,7 +161,7 @@ public record MotorValues(
         double ohms = startOhms * halves;
         return new Coil(
                 half.name(),
-                Circuit.START,
+                Role.START,
                 half.like(),
                 end,
                 Coil.START_AXIS,
@@ -187,35 +169,13 @@ public record MotorValues(
                 ohms,
                 startLeakageOhms() * halves,
                 ratedVolts,
-                startJoulesPerKelvin(ohms, halves));
-    }
-
-    /** A start winding that is switched out is laid out to start only, one that stays in with its capacitor for its current. */
-    private double startJoulesPerKelvin(double ohms, int halves) {
-        double toStart = Copper.joulesPerKelvinForStarting(
-                ohms, startAmpsAtStandstill(startMicrofarads + runMicrofarads) / halves);
-        if (!family.hasRunCapacitor()) {
-            return toStart;
-        }
-        double lasting = Copper.joulesPerKelvinForContinuous(
-                ohms, Math.max(startAmpsAtStandstill(runMicrofarads), runCapacitorAmps()) / halves);
-        double asMain = hasEqualWindings() ? Copper.joulesPerKelvinForContinuous(ohms, ratedAmps / halves) : 0;
-        return Math.max(asMain, family.hasStartSwitch() ? Math.max(toStart, lasting) : lasting);
-    }
-
-    /**
-     * What the run capacitor passes at speed, A: with main and auxiliary winding in quadrature it lies at V √(1 + a²), a being
-     * the ratio of turns (any textbook of electric machinery).
-     */
-    private double runCapacitorAmps() {
-        double volts = ratedVolts * Math.hypot(1, startTurns);
-        return 2 * Math.PI * rotor.ratedHertz() * runMicrofarads * 1e-6 * volts;
+                NOT_YET);
     }
 
     private void addStart(
             Winding half, int halves, List<Coil> coils, List<Capacitor> capacitors, List<InnerContact> contacts) {
-        Terminal afterCoil = new Terminal(Place.INSIDE, half.name() + " a");
-        Terminal afterCapacitor = new Terminal(Place.INSIDE, half.name() + " b");
+        Terminal afterCoil = Terminal.inside(half.name() + " a");
+        Terminal afterCapacitor = Terminal.inside(half.name() + " b");
         coils.add(startCoil(half, afterCoil, halves));
         String suffix = halves == 1 ? "" : " of " + half.name();
         if (family.hasRunCapacitor()) {
@@ -238,17 +198,5 @@ public record MotorValues(
         double loss = name.startsWith("start") ? START_LOSS : RUN_LOSS;
         double reactance = 1e6 / (2 * Math.PI * rotor.ratedHertz() * microfarads);
         return new Capacitor(name, a, b, microfarads, loss * reactance);
-    }
-
-    /** What the start winding carries at standstill on its rated voltage through a capacitor, A; 0 µF for none. */
-    private double startAmpsAtStandstill(double microfarads) {
-        org.hipparchus.complex.Complex impedance = rotor.fieldImpedance(1, rotor.ratedHertz())
-                .multiply(startTurns * startTurns)
-                .add(new org.hipparchus.complex.Complex(startOhms, startLeakageOhms()));
-        if (microfarads > 0) {
-            impedance = impedance.subtract(
-                    new org.hipparchus.complex.Complex(0, 1e6 / (2 * Math.PI * rotor.ratedHertz() * microfarads)));
-        }
-        return ratedVolts / impedance.norm();
     }
 }

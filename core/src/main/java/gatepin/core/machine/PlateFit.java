@@ -13,9 +13,9 @@ import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
@@ -23,8 +23,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import org.hipparchus.exception.MathRuntimeException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
@@ -47,6 +47,12 @@ public final class PlateFit {
     private static final int FIXED = 8;
 
     private static final double STEP = 1e-5;
+    /** How far a shop's meter may be off on a winding, as a share. */
+    private static final double METER = 0.03;
+
+    /** A motor of a few watts takes up to about eight volt-amperes for each of them (common practice, doubled). */
+    private static final double MOST_VOLT_AMPERES_A_WATT = 16;
+
     private static final Supply.Kind KIND = Supply.Kind.HOT_AND_NEUTRAL;
 
     private final Given given;
@@ -138,6 +144,48 @@ public final class PlateFit {
             return with(run, start, equalWindings);
         }
 
+        /** The same with capacitors that somebody read or measured; the plate's own where nobody did. */
+        public Given withCapacitors(Optional<Double> start, Optional<Double> run) {
+            return new Given(
+                    family,
+                    outputWatts,
+                    volts,
+                    amps,
+                    hertz,
+                    rpm,
+                    poles,
+                    lockedKva,
+                    codeStated,
+                    runOhms,
+                    startOhms,
+                    start.or(() -> startMicrofarads),
+                    run.or(() -> runMicrofarads),
+                    equalWindings);
+        }
+
+        /** Something of it was measured, beside what its plate says. */
+        public boolean isMeasured() {
+            return runOhms.isPresent() || startOhms.isPresent();
+        }
+
+        /** A four-pole motor of a family of which no plate is read. */
+        public static Given typical(MotorFamily family, double watts, double volts, int hertz, double slip) {
+            return new Given(
+                    family,
+                    watts,
+                    volts,
+                    Optional.empty(),
+                    hertz,
+                    (int) Math.round(30.0 * hertz * (1 - slip)),
+                    4,
+                    watts / Plate.WATTS_PER_HP * 8,
+                    false,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty());
+        }
+
         /** The same with two windings that are alike. */
         public Given withEqualWindings() {
             return with(runOhms, startOhms, true);
@@ -196,14 +244,14 @@ public final class PlateFit {
         MotorFamily family = given.family();
         this.prior = new double[FIXED + 2];
         this.loose = new double[FIXED + 2];
-        set(0, given.runOhms().orElse(0.07 * base), given.runOhms().isPresent() ? 0.03 : 0.35);
+        set(0, given.runOhms().orElse(0.07 * base), given.runOhms().isPresent() ? METER : 0.35);
         set(1, 0.09 * base, 0.35);
         set(2, Math.max(0.03, 2 * given.slip()) * base, 0.6);
         set(3, 0.075 * base, 0.35);
         set(4, 2.0 * base, 0.5);
         set(5, 0.1 * given.outputWatts(), 0.5);
         double ratio = family == MotorFamily.SPLIT_PHASE ? 3.0 : family.hasStartSwitch() ? 2.5 : 1.6;
-        set(6, given.startOhms().orElse(ratio * prior(0)), given.startOhms().isPresent() ? 0.03 : 0.35);
+        set(6, given.startOhms().orElse(ratio * prior(0)), given.startOhms().isPresent() ? METER : 0.35);
         set(7, family == MotorFamily.SPLIT_PHASE ? 0.8 : 1.2, 0.2);
         double scale = (115 / given.volts()) * (115 / given.volts()) * 60 / given.hertz();
         set(
@@ -255,7 +303,21 @@ public final class PlateFit {
      */
     public static Reading<FittedMotor> fit(Given given) {
         List<Problem> problems = impossible(given);
-        return problems.isEmpty() ? Reading.of(new PlateFit(given).fit()) : Reading.failed(problems);
+        if (!problems.isEmpty()) {
+            return Reading.failed(problems);
+        }
+        Optional<FittedMotor> fitted = Optional.empty();
+        try {
+            fitted = Optional.of(new PlateFit(given).fit()).filter(FittedMotor::isFinite);
+        } catch (MathRuntimeException | IllegalArgumentException e) {
+            // no circuit of this kind comes near: told as such
+        }
+        return fitted.map(Reading::of)
+                .orElseGet(() -> Reading.failed(List.of(new Problem(
+                        "output",
+                        given.outputWatts() + " W",
+                        "No motor can be found that does what this plate says. Read its output, volts, amps and speed"
+                                + " again."))));
     }
 
     private static List<Problem> impossible(Given given) {
@@ -284,18 +346,25 @@ public final class PlateFit {
                             120.0 * given.hertz() / given.poles())));
         }
         given.amps()
-                .filter(a -> a * given.volts() < given.outputWatts())
-                .ifPresent(a -> problems.add(new Problem(
-                        "amps",
-                        "" + a,
-                        String.format(
-                                Locale.ROOT,
-                                "%.0f V × %.1f A is %.0f VA in, but %.0f W come out: more than goes in.",
-                                given.volts(),
-                                a,
-                                given.volts() * a,
-                                given.outputWatts()))));
+                .flatMap(a -> implausibleAmps(given.outputWatts(), given.volts(), a))
+                .ifPresent(m -> problems.add(new Problem("amps", "" + given.amps().orElse(0.0), m)));
         return problems;
+    }
+
+    /** Why a motor of this output cannot draw these amps; empty where it can. Even the least efficient small motors take less. */
+    public static Optional<String> implausibleAmps(double outputWatts, double volts, double amps) {
+        if (amps * volts >= outputWatts && amps * volts <= MOST_VOLT_AMPERES_A_WATT * outputWatts) {
+            return Optional.empty();
+        }
+        return Optional.of(String.format(
+                Locale.ROOT,
+                amps * volts < outputWatts
+                        ? "%.0f V × %.1f A is %.0f VA in, but %.0f W come out: more than goes in."
+                        : "%.0f V × %.1f A is %.0f VA in for %.0f W at the shaft: no motor takes that much.",
+                volts,
+                amps,
+                volts * amps,
+                outputWatts));
     }
 
     private static void positive(List<Problem> problems, String field, double value, String unit) {
@@ -337,7 +406,13 @@ public final class PlateFit {
             Observation o = observations.get(i);
             residuals.add(new Residual(o.what(), o.wanted(), got[i], Math.log(got[i] / o.wanted()) / o.tolerance()));
         }
+        given.runOhms().ifPresent(o -> residuals.add(measured("run winding, Ω", o, values.runOhms())));
+        given.startOhms().ifPresent(o -> residuals.add(measured("start winding, Ω", o, values.startOhms())));
         return new FittedMotor(given, values, spreads, residuals);
+    }
+
+    private static Residual measured(String what, double wanted, double got) {
+        return new Residual(what, wanted, got, Math.log(got / wanted) / METER);
     }
 
     private Pair<RealVector, RealMatrix> withJacobian(RealVector point) {
@@ -376,6 +451,7 @@ public final class PlateFit {
                 given.family(),
                 given.volts(),
                 usualAmps,
+                given.slip(),
                 p[0],
                 p[1],
                 rotor,
@@ -391,13 +467,13 @@ public final class PlateFit {
     }
 
     private double[] reproduce(MotorValues values) {
-        WiredMotor wired = acrossTheLine(values);
+        Circuit circuit = acrossTheLine(values);
         double synchronous = values.rotor().synchronousRadians(given.hertz());
         AcSolution rated =
-                AcNetwork.of(wired, State.atSpeed(HandlePosition.FORWARD)).at(given.slip());
-        AcNetwork starting = AcNetwork.of(wired, State.atRest(HandlePosition.FORWARD));
+                AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD)).at(given.slip());
+        AcNetwork starting = AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD));
         AcSolution locked = starting.at(1);
-        AcNetwork running = AcNetwork.of(wired, State.atSpeed(HandlePosition.FORWARD));
+        AcNetwork running = AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD));
         double breakdown = 0;
         for (double slip = 0.08; slip < 0.5; slip += 0.03) {
             breakdown = Math.max(breakdown, running.torqueAt(slip));
@@ -410,13 +486,13 @@ public final class PlateFit {
     }
 
     /** A plain motor of these values with run and start circuit across the line. */
-    static WiredMotor acrossTheLine(MotorValues values) {
+    static Circuit acrossTheLine(MotorValues values) {
         Terminal[] t = {Terminal.motor("T1"), Terminal.motor("T4"), Terminal.motor("T5"), Terminal.motor("T8")};
-        Motor motor = values.motor(
+        Motor motor = values.unheated(
                 List.of(t),
                 List.of(
-                        new Winding("run 1", Circuit.RUN, t[0], t[1]),
-                        new Winding("start 1", Circuit.START, t[2], t[3])));
+                        new Winding("run 1", Role.RUN, t[0], t[1]),
+                        new Winding("start 1", Role.START, t[2], t[3])));
         List<Wire> wires = List.of(
                 new Wire(t[0], Terminal.L1, Wire.Run.MOTOR_CABLE),
                 new Wire(t[2], Terminal.L1, Wire.Run.MOTOR_CABLE),
@@ -424,6 +500,6 @@ public final class PlateFit {
                 new Wire(t[3], Terminal.L2, Wire.Run.MOTOR_CABLE));
         Supply supply = new Supply(
                 (int) Math.round(values.ratedVolts()), (int) values.rotor().ratedHertz(), KIND);
-        return new WiredMotor(motor, new ContactChart(List.of(), Map.of()), supply, Feeder.STIFF, wires, List.of());
+        return new Circuit(motor, ContactChart.NONE, supply, Feeder.STIFF, wires, List.of());
     }
 }

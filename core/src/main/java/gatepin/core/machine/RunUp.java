@@ -5,7 +5,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.RunUpTrace.Event;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.machine.RunUpTrace.Sample;
@@ -37,7 +37,7 @@ import org.hipparchus.ode.sampling.StepNormalizer;
 public final class RunUp {
     private static final double STANDS = 1e-6;
 
-    private final WiredMotor wired;
+    private final Circuit circuit;
     private final Load load;
     private final Conditions conditions;
     private final Rotor rotor;
@@ -93,22 +93,22 @@ public final class RunUp {
         }
     }
 
-    private RunUp(WiredMotor wired, Load load, Conditions conditions) {
-        this.wired = wired;
+    private RunUp(Circuit circuit, Load load, Conditions conditions) {
+        this.circuit = circuit;
         this.load = load;
         this.conditions = conditions;
-        this.rotor = wired.motor().rotor();
-        this.synchronous = rotor.synchronousRadians(wired.supply().hertz());
-        this.coils = wired.motor().coils().size();
+        this.rotor = circuit.motor().rotor();
+        this.synchronous = rotor.synchronousRadians(circuit.supply().hertz());
+        this.coils = circuit.motor().coils().size();
     }
 
     /** Runs the motor from standstill. */
-    public static RunUpTrace simulate(WiredMotor wired, Load load, Conditions conditions) {
-        return new RunUp(wired, load, conditions).run();
+    public static RunUpTrace simulate(Circuit circuit, Load load, Conditions conditions) {
+        return new RunUp(circuit, load, conditions).run();
     }
 
     private AcNetwork network() {
-        return networks.computeIfAbsent(new State(position, startSwitchClosed, true), s -> AcNetwork.of(wired, s));
+        return networks.computeIfAbsent(new State(position, startSwitchClosed, true), s -> AcNetwork.of(circuit, s));
     }
 
     private RunUpTrace run() {
@@ -131,7 +131,7 @@ public final class RunUp {
         }
         sample(now, y);
         return new RunUpTrace(
-                wired.motor().coils(), rotor.synchronousRpm(wired.supply().hertz()), samples, events);
+                circuit.motor().coils(), rotor.synchronousRpm(circuit.supply().hertz()), samples, events);
     }
 
     private void event(double now, Happening happening, double omega) {
@@ -196,7 +196,7 @@ public final class RunUp {
                     rate[0] = (torque - direction * (load.torqueNm(share) + frictionNm(share))) / load.inertiaKgM2();
                 }
                 for (int i = 0; i < coils; i++) {
-                    rate[1 + i] = Copper.kelvinPerSecond(wired.motor().coils().get(i), amps[i], y[1 + i]);
+                    rate[1 + i] = Copper.kelvinPerSecond(circuit.motor().coils().get(i), amps[i], y[1 + i]);
                 }
                 return rate;
             }
@@ -207,7 +207,7 @@ public final class RunUp {
         integrator.addEventDetector(new Crossing(s -> s[0] * direction, false, state -> {
             event(state.getTime(), Happening.STOPPED, 0);
         }));
-        if (!wired.motor().has(Kind.START_SWITCH)) {
+        if (!circuit.motor().has(Kind.START_SWITCH)) {
             return;
         }
         double threshold = (startSwitchClosed ? conditions.opensAt() : conditions.closesAt()) * synchronous;

@@ -1,6 +1,6 @@
 package gatepin.core.machine;
 
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Lead.WindingEnd;
 import java.util.Locale;
 import java.util.Map;
@@ -14,25 +14,25 @@ import java.util.Optional;
  */
 public final class StandardMarks {
     private static final Map<String, WindingEnd> MEANING = Map.ofEntries(
-            entry("T1", Circuit.RUN, 1, true),
-            entry("T2", Circuit.RUN, 1, false),
-            entry("T3", Circuit.RUN, 2, true),
-            entry("T4", Circuit.RUN, 2, false),
-            entry("T5", Circuit.START, 1, true),
-            entry("T6", Circuit.START, 1, false),
-            entry("T7", Circuit.START, 2, true),
-            entry("T8", Circuit.START, 2, false),
-            entry("P1", Circuit.PROTECTOR, 1, true),
-            entry("P2", Circuit.PROTECTOR, 1, false),
-            entry("P3", Circuit.PROTECTOR, 2, false),
-            entry("C1", Circuit.CAPACITOR, 1, true),
-            entry("C2", Circuit.CAPACITOR, 1, false),
-            entry("U1", Circuit.RUN, 1, true),
-            entry("U2", Circuit.RUN, 1, false),
-            entry("V1", Circuit.RUN, 2, true),
-            entry("V2", Circuit.RUN, 2, false),
-            entry("Z1", Circuit.START, 1, true),
-            entry("Z2", Circuit.START, 1, false));
+            entry("T1", Role.RUN, 1, true),
+            entry("T2", Role.RUN, 1, false),
+            entry("T3", Role.RUN, 2, true),
+            entry("T4", Role.RUN, 2, false),
+            entry("T5", Role.START, 1, true),
+            entry("T6", Role.START, 1, false),
+            entry("T7", Role.START, 2, true),
+            entry("T8", Role.START, 2, false),
+            entry("P1", Role.PROTECTOR, 1, true),
+            entry("P2", Role.PROTECTOR, 1, false),
+            entry("P3", Role.PROTECTOR, 2, false),
+            entry("C1", Role.CAPACITOR, 1, true),
+            entry("C2", Role.CAPACITOR, 1, false),
+            entry("U1", Role.RUN, 1, true),
+            entry("U2", Role.RUN, 1, false),
+            entry("V1", Role.RUN, 2, true),
+            entry("V2", Role.RUN, 2, false),
+            entry("Z1", Role.START, 1, true),
+            entry("Z2", Role.START, 1, false));
 
     /** Colours, where a maker uses them for T1 to T8 and P2 (NEMA MG 1 part 2, from memory). */
     private static final Map<String, String> COLOURS = Map.of(
@@ -41,8 +41,8 @@ public final class StandardMarks {
 
     private StandardMarks() {}
 
-    private static Map.Entry<String, WindingEnd> entry(String mark, Circuit circuit, int number, boolean like) {
-        return Map.entry(mark, new WindingEnd(circuit, number, like));
+    private static Map.Entry<String, WindingEnd> entry(String mark, Role role, int number, boolean like) {
+        return Map.entry(mark, new WindingEnd(role, number, like));
     }
 
     /** What a mark means on its own; empty where it is no standard mark. */

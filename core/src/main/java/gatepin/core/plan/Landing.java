@@ -1,10 +1,8 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wire.Run;
-import gatepin.core.circuit.Wiring;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,17 +16,17 @@ import java.util.List;
  */
 record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) {
     private List<Terminal> leadsOf(int bundle) {
-        return pointsOf(bundle, Place.MOTOR);
+        return pointsOf(bundle, false);
     }
 
     private List<Terminal> linesOf(int bundle) {
-        return pointsOf(bundle, Place.SUPPLY);
+        return pointsOf(bundle, true);
     }
 
-    private List<Terminal> pointsOf(int bundle, Place place) {
+    private List<Terminal> pointsOf(int bundle, boolean lines) {
         List<Terminal> found = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
-            if (bundleOf[i] == bundle && points.get(i).place() == place) {
+            if (bundleOf[i] == bundle && points.get(i).isLine() == lines) {
                 found.add(points.get(i));
             }
         }
@@ -98,7 +96,8 @@ record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) 
         return new Landing(points, bundleOf, bundles, others);
     }
 
-    Wiring wiring(PlanRequest request) {
+    /** The wires that make it, grounds included. */
+    List<Wire> wires(PlanRequest request) {
         List<Terminal> face = request.chart().terminals();
         List<Wire> wires = new ArrayList<>();
         int splices = 0;
@@ -107,7 +106,7 @@ record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) 
             List<Terminal> leads = net < bundles ? leadsOf(net) : List.of();
             List<Terminal> lines = net < bundles ? linesOf(net) : List.of();
             if (leads.size() > 1) {
-                Terminal splice = Terminal.splice("S" + ++splices);
+                Terminal splice = Terminal.splice("X" + ++splices);
                 leads.forEach(lead -> wires.add(new Wire(lead, splice, Run.MOTOR_BOX)));
                 addConductor(wires, splice, on, lines);
             } else if (leads.size() == 1) {
@@ -122,7 +121,7 @@ record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) 
         }
         wires.add(new Wire(Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME, Run.MOTOR_CABLE));
         wires.add(new Wire(Terminal.SWITCH_FRAME, Terminal.GROUND, Run.SUPPLY_CABLE));
-        return new Wiring(request.leads(), request.windings(), request.chart(), request.supply(), wires);
+        return wires;
     }
 
     private static void addConductor(List<Wire> wires, Terminal from, List<Terminal> on, List<Terminal> lines) {

@@ -1,7 +1,8 @@
 package gatepin.core.plan;
 
+import gatepin.core.Effort;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ final class LandingSearch {
     private static final int TIDY_SEARCH = 6;
 
     private final PlanRequest request;
+    private final Effort effort;
     private final Face face;
     private final Front front;
     private final Planner.Attempt attempt;
@@ -36,7 +38,8 @@ final class LandingSearch {
     private int netsLanded;
     private int netsLandedTwice;
 
-    LandingSearch(PlanRequest request, Face face, Planner.Attempt attempt, Front front) {
+    LandingSearch(PlanRequest request, Face face, Planner.Attempt attempt, Front front, Effort effort) {
+        this.effort = effort;
         this.request = request;
         this.face = face;
         this.front = front;
@@ -86,6 +89,7 @@ final class LandingSearch {
 
     /** Lists the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
     private void fill(Face.Pattern pattern, int[][] parts, int place, int[] way, List<int[]> ways) {
+        effort.step();
         if (place == way.length) {
             if (everyLandingServes(pattern, parts, way) && isFirstOfItsTurns(pattern, way)) {
                 ways.add(way.clone());
@@ -169,6 +173,7 @@ final class LandingSearch {
     /** Fills block after block; of blocks alike, a later one is filled no earlier in the list of ways. */
     void block(int number, int leastRank, int jumperNetsUsed) {
         arrangements++;
+        effort.step();
         if (forward.joinsMissing() > face.forwardRankFrom[number]
                 || reverse.joinsMissing() > face.reverseRankFrom[number]
                 || mustLandYet > face.terminalsFrom[number]) {
@@ -277,7 +282,7 @@ final class LandingSearch {
     private boolean wishesHold() {
         List<Terminal> terminals = request.chart().terminals();
         for (Wire kept : request.wishes().kept()) {
-            boolean fromSwitch = kept.from().place() == Place.SWITCH;
+            boolean fromSwitch = kept.from().is(Type.SWITCH);
             int terminal = terminals.indexOf(fromSwitch ? kept.from() : kept.to());
             int point = bundling.points().indexOf(fromSwitch ? kept.to() : kept.from());
             if (terminal >= 0 && point >= 0 && netOn[terminal] != bundling.bundleOf()[point]) {

@@ -84,4 +84,13 @@ final class Partition {
         }
         return distance;
     }
+
+    /** Points that are together in both. */
+    static int[] meet(int[] one, int[] other) {
+        int[] both = new int[one.length];
+        for (int i = 0; i < both.length; i++) {
+            both[i] = one[i] * one.length + other[i];
+        }
+        return counted(both);
+    }
 }

@@ -1,5 +1,6 @@
 package gatepin.core.plan;
 
+import gatepin.core.Effort;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.plan.PlanResult.Hindrance;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.List;
  */
 public final class Planner {
     private final PlanRequest request;
+    private final Effort effort;
     private final List<Terminal> points;
     private final Face face;
     private final Front front = new Front();
@@ -31,7 +33,8 @@ public final class Planner {
      */
     record Attempt(Bundling bundling, PlanCost floor) {}
 
-    private Planner(PlanRequest request) {
+    private Planner(PlanRequest request, Effort effort) {
+        this.effort = effort;
         this.request = request;
         this.points = request.points();
         this.face = new Face(request);
@@ -43,15 +46,24 @@ public final class Planner {
      * @throws IllegalArgumentException when a connection names a lead the motor does not have, or joins both lines
      */
     public static PlanResult search(PlanRequest request) {
-        Planner planner = new Planner(request);
+        return search(request, Effort.unlimited());
+    }
+
+    /**
+     * The same within bounds.
+     *
+     * @throws Effort.TooMuch when it was stopped or took too long
+     */
+    public static PlanResult search(PlanRequest request, Effort effort) {
+        Planner planner = new Planner(request, effort);
         planner.run();
         List<Plan> plans = planner.plans();
         if (!plans.isEmpty()) {
             return new PlanResult(plans, planner.arrangements, Hindrance.NONE, List.of());
         }
-        if (!request.wishes().areNone() && canDo(request.wishing(Wishes.NONE))) {
+        if (!request.wishes().areNone() && canDo(request.wishing(Wishes.NONE), effort)) {
             List<String> asksTooMuch = request.wishes().eachLeftOut().stream()
-                    .filter(w -> canDo(request.wishing(w.rest())))
+                    .filter(w -> canDo(request.wishing(w.rest()), effort))
                     .map(Wishes.Without::wish)
                     .toList();
             return new PlanResult(List.of(), planner.arrangements, Hindrance.WISHES, asksTooMuch);
@@ -64,12 +76,12 @@ public final class Planner {
                 false,
                 request.running(),
                 Wishes.NONE);
-        Hindrance hindrance = request.hasOff() && canDo(withoutOff) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
+        Hindrance hindrance = request.hasOff() && canDo(withoutOff, effort) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
         return new PlanResult(List.of(), planner.arrangements, hindrance, List.of());
     }
 
-    private static boolean canDo(PlanRequest request) {
-        Planner planner = new Planner(request);
+    private static boolean canDo(PlanRequest request, Effort effort) {
+        Planner planner = new Planner(request, effort);
         planner.run();
         return !planner.front.isEmpty();
     }
@@ -78,7 +90,7 @@ public final class Planner {
         List<Plan> plans = new ArrayList<>();
         front.found()
                 .forEach((cost, found) -> plans.add(new Plan(
-                        face.tidied(found.landing()).wiring(request),
+                        face.tidied(found.landing()).wires(request),
                         cost,
                         found.bundling().forward(),
                         found.bundling().reverse())));
@@ -86,9 +98,12 @@ public final class Planner {
     }
 
     private void run() {
-        for (Attempt attempt : attempts()) {
+        List<Attempt> attempts = attempts();
+        for (int i = 0; i < attempts.size(); i++) {
+            Attempt attempt = attempts.get(i);
+            effort.reached(i / (double) attempts.size());
             if (!isBeaten(leastCost(attempt))) {
-                LandingSearch search = new LandingSearch(request, face, attempt, front);
+                LandingSearch search = new LandingSearch(request, face, attempt, front, effort);
                 search.block(0, 0, 0);
                 arrangements += search.arrangements();
             }
@@ -149,6 +164,7 @@ public final class Planner {
             int[] bundleOf,
             int bundles,
             List<Attempt> attempts) {
+        effort.step();
         if (point == bundleOf.length) {
             attempt(f, r, forward, reverse, bundleOf.clone(), bundles, attempts);
             return;

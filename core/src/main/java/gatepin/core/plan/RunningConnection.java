@@ -1,18 +1,16 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Protection;
 import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
-import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -33,21 +31,19 @@ public record RunningConnection(
         groups = List.copyOf(groups);
     }
 
-    static RunningConnection of(List<SortedSet<Terminal>> groups, Leads leads, Supply supply, boolean onDiagram) {
-        Wiring wiring = new Wiring(
-                leads.terminals(), leads.windings(), new ContactChart(List.of(), Map.of()), supply, wires(groups));
-        List<List<Flow.Leg>> bare = leads.windings().stream().noneMatch(RunningConnection::isProtector)
-                ? List.of()
-                : Flow.of(wiring, HandlePosition.FORWARD).paths().stream()
-                        .filter(path -> path.stream().noneMatch(leg -> isProtector(leg.winding())))
-                        .toList();
-        boolean run = bare.stream()
-                .noneMatch(path -> path.stream().allMatch(leg -> leg.winding().circuit() == Circuit.RUN));
-        return new RunningConnection(groups, run, bare.isEmpty(), onDiagram);
+    /**
+     * A connection as the engine sees it.
+     *
+     * @param slip the slip the motor runs at in the direction it starts in
+     */
+    static RunningConnection of(List<SortedSet<Terminal>> groups, Circuit circuit, double slip, boolean onDiagram) {
+        Protection protection = Protection.of(circuit, HandlePosition.FORWARD, slip);
+        return new RunningConnection(groups, !protection.runLeft(), protection.isWhole(), onDiagram);
     }
 
-    private static boolean isProtector(Winding winding) {
-        return winding.circuit() == Circuit.PROTECTOR;
+    /** The motor straight on its supply, joined like this, on a supply that does not give way. */
+    static Circuit circuit(List<SortedSet<Terminal>> groups, Motor motor, Supply supply) {
+        return new Circuit(motor, ContactChart.NONE, supply, Feeder.STIFF, wires(groups));
     }
 
     /** Wires that join each group, and the frame's ground. */

@@ -1,17 +1,16 @@
 package gatepin.core.plan;
 
+import gatepin.core.Effort;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
-import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
 import gatepin.core.verdict.RatedPoint;
@@ -19,7 +18,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.SortedSet;
 
 /**
@@ -42,18 +40,31 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         reverse = List.copyOf(reverse);
     }
 
-    /** What the diagram itself states, and the same with the lines exchanged: for a motor no engine can run yet. */
-    public static RunningConnections asWritten(Connection diagram, Leads leads, Supply supply) {
+    /**
+     * What the diagram itself states, and the same with the lines exchanged: for a motor no engine can run yet.
+     *
+     * @param motor a motor with these leads, typical of its kind
+     * @param rated where such a motor works
+     */
+    public static RunningConnections asWritten(
+            Connection diagram, Leads leads, Motor motor, RatedPoint rated, Supply supply) {
         return new RunningConnections(
-                bothLineOrders(diagram.groups(), leads, supply),
-                bothLineOrders(diagram.reversed().groups(), leads, supply));
+                bothLineOrders(diagram.groups(leads), motor, rated, supply),
+                bothLineOrders(diagram.reversed().groups(leads), motor, rated, supply));
     }
 
     private static List<RunningConnection> bothLineOrders(
-            List<SortedSet<Terminal>> groups, Leads leads, Supply supply) {
-        return List.of(
-                RunningConnection.of(groups, leads, supply, true),
-                RunningConnection.of(RunningConnection.linesExchanged(groups), leads, supply, true));
+            List<SortedSet<Terminal>> groups, Motor motor, RatedPoint rated, Supply supply) {
+        return List.of(groups, RunningConnection.linesExchanged(groups)).stream()
+                .map(g -> judged(g, motor, rated, supply, true))
+                .toList();
+    }
+
+    private static RunningConnection judged(
+            List<SortedSet<Terminal>> groups, Motor motor, RatedPoint rated, Supply supply, boolean onDiagram) {
+        Circuit circuit = RunningConnection.circuit(groups, motor, supply);
+        double start = AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD)).torqueAt(1);
+        return RunningConnection.of(groups, circuit, start < 0 ? 2 - rated.slip() : rated.slip(), onDiagram);
     }
 
     /**
@@ -66,10 +77,17 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
      * @param supply the supply
      */
     public static RunningConnections of(Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply) {
-        return new Enumeration(motor, leads, rated, diagram, supply).all();
+        return of(motor, leads, rated, diagram, supply, Effort.unlimited());
+    }
+
+    /** The same within bounds. */
+    public static RunningConnections of(
+            Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply, Effort effort) {
+        return new Enumeration(motor, leads, rated, diagram, supply, effort).all();
     }
 
     private static final class Enumeration {
+        private final Effort effort;
         private final Motor motor;
         private final Leads leads;
         private final RatedPoint rated;
@@ -85,15 +103,17 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         private final List<int[]> forward = new ArrayList<>();
         private final List<int[]> reverse = new ArrayList<>();
 
-        Enumeration(Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply) {
+        Enumeration(
+                Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply, Effort effort) {
+            this.effort = effort;
             this.motor = motor;
             this.leads = leads;
             this.rated = rated;
             this.supply = supply;
             this.points = PlanRequest.points(leads.terminals());
             this.windings = leads.windings();
-            this.written = Partition.of(points, diagram.groups());
-            this.turned = Partition.of(points, diagram.reversed().groups());
+            this.written = Partition.of(points, diagram.groups(leads));
+            this.turned = Partition.of(points, diagram.reversed().groups(leads));
             this.groupsWanted = Partition.groups(written);
             this.alone = alone(written);
             this.shape = shape(written);
@@ -110,9 +130,10 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
             return found.stream()
                     .sorted(Comparator.comparingInt((int[] p) -> Partition.distance(p, shown))
                             .thenComparing(Arrays::toString))
-                    .map(p -> RunningConnection.of(
+                    .map(p -> judged(
                             Partition.groupsOf(points, p),
-                            leads,
+                            motor,
+                            rated,
                             supply,
                             Arrays.equals(p, shown) || Arrays.equals(p, exchanged)))
                     .filter(RunningConnection::runCurrentProtected)
@@ -121,6 +142,7 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         }
 
         private void extend(int point, int[] groupOf, int groups) {
+            effort.step();
             if (groups > groupsWanted || groups + points.size() - point < groupsWanted) {
                 return;
             }
@@ -163,7 +185,7 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         private List<Integer> shape(int[] groupOf) {
             int[] node = Partition.of(points, Partition.groupsOf(points, groupOf));
             for (Winding winding : windings) {
-                if (winding.circuit() == Circuit.PROTECTOR) {
+                if (winding.role() == Role.PROTECTOR) {
                     int from = node[points.indexOf(winding.like())];
                     int to = node[points.indexOf(winding.other())];
                     for (int i = 0; i < node.length; i++) {
@@ -176,8 +198,8 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
                 seen[node[i]] += points.get(i).isLine() ? 1 : 0;
             }
             for (Winding winding : windings) {
-                int weight = 10 << (4 * winding.circuit().ordinal());
-                if (winding.circuit() != Circuit.PROTECTOR) {
+                int weight = 10 << (4 * winding.role().ordinal());
+                if (winding.role() != Role.PROTECTOR) {
                     seen[node[points.indexOf(winding.like())]] += weight;
                     seen[node[points.indexOf(winding.other())]] += weight;
                 }
@@ -197,13 +219,7 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         }
 
         private Behaviour behaviour(int[] groupOf) {
-            WiredMotor wired = new WiredMotor(
-                    motor,
-                    new ContactChart(List.of(), Map.of()),
-                    supply,
-                    Feeder.STIFF,
-                    RunningConnection.wires(Partition.groupsOf(points, groupOf)),
-                    List.of());
+            Circuit wired = RunningConnection.circuit(Partition.groupsOf(points, groupOf), motor, supply);
             AcSolution start =
                     AcNetwork.of(wired, State.atRest(HandlePosition.FORWARD)).at(1);
             double slip = start.torqueNm() < 0 ? 2 - rated.slip() : rated.slip();

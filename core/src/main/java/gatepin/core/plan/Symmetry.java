@@ -66,7 +66,7 @@ final class Symmetry {
         }
         Winding winding = windings.get(number);
         for (int other = 0; other < taken.length; other++) {
-            if (taken[other] || windings.get(other).circuit() != winding.circuit()) {
+            if (taken[other] || windings.get(other).role() != winding.role()) {
                 continue;
             }
             taken[other] = true;

@@ -1,6 +1,6 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.Comparator;
@@ -29,7 +29,7 @@ public final class WorkingOrder {
     private static Set<Terminal> interchanged(Plan plan) {
         List<Terminal> leads = plan.interchanged();
         Set<Terminal> all = plan.wires().stream()
-                .filter(w -> leads.contains(w.from()) && w.to().place() == Place.SPLICE)
+                .filter(w -> leads.contains(w.from()) && w.to().is(Type.SPLICE))
                 .map(Wire::to)
                 .collect(Collectors.toSet());
         all.addAll(leads);

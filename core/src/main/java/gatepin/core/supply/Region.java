@@ -1,5 +1,6 @@
 package gatepin.core.supply;
 
+import gatepin.core.circuit.Supply;
 import java.util.List;
 
 /** Whose words, sizes and rules hold. */
@@ -20,6 +21,11 @@ public enum Region {
     /** The usual breaker for a motor. */
     public Breaker breaker() {
         return breaker;
+    }
+
+    /** Whether a supply of this voltage usually has two hots: in North America from 200 V on (common practice). */
+    public Supply.Kind usualKind(int volts) {
+        return this == NORTH_AMERICA && volts >= 200 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
     }
 
     /** Conductor sizes, smallest first. */

@@ -1,29 +1,29 @@
 package gatepin.core.verdict;
 
+import gatepin.core.circuit.Setting;
+import java.util.LinkedHashMap;
 import gatepin.core.Severity;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.WiredMotor;
-import java.util.EnumMap;
+import gatepin.core.circuit.Circuit;
 import java.util.List;
 import java.util.Map;
 
 /**
- * A wiring analysed in all its states.
+ * A circuit analysed in all its states.
  *
- * @param wired what was analysed
+ * @param circuit what was analysed
  * @param rated where the motor works as its plate says
- * @param positions what it does in each handle position
+ * @param settings what it does in each handle setting
  * @param verdicts what there is to say, the worst first
  */
 public record Analysis(
-        WiredMotor wired, RatedPoint rated, Map<HandlePosition, InPosition> positions, List<Verdict> verdicts) {
+        Circuit circuit, RatedPoint rated, Map<Setting, InSetting> settings, List<Verdict> verdicts) {
 
     /**
-     * What happens in one handle position.
+     * What happens in one setting.
      *
      * @param standstill at standstill, start switch closed
      * @param running at rated slip in the direction it starts in, start switch open; the plus direction where it does
@@ -32,7 +32,7 @@ public record Analysis(
      * @param way which way it starts
      * @param meter the ohmmeter with the plug pulled
      */
-    public record InPosition(
+    public record InSetting(
             AcSolution standstill, AcSolution running, AcSolution protectorOpen, Way way, Ohmmeter meter) {}
 
     /** Which way a motor starts. */
@@ -50,32 +50,27 @@ public record Analysis(
     static final double STARTS = 0.03;
 
     public Analysis {
-        positions = java.util.Collections.unmodifiableMap(new EnumMap<>(positions));
+        settings = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(settings));
         verdicts = List.copyOf(verdicts);
     }
 
-    /** Solves the wiring in every handle position and state, and judges it. */
-    public static Analysis of(WiredMotor wired, RatedPoint rated) {
-        Map<HandlePosition, InPosition> positions = new EnumMap<>(HandlePosition.class);
-        for (HandlePosition position : positionsOf(wired)) {
-            positions.put(position, solve(wired, rated, position));
+    /** Solves the wiring in every handle setting and state, and judges it. */
+    public static Analysis of(Circuit circuit, RatedPoint rated) {
+        Map<Setting, InSetting> settings = new LinkedHashMap<>();
+        for (Setting setting : circuit.settings()) {
+            settings.put(setting, solve(circuit, rated, setting));
         }
-        return new Analysis(wired, rated, positions, new Judge(wired, rated).verdicts());
+        return new Analysis(circuit, rated, settings, new Judge(circuit, rated).verdicts());
     }
 
-    /** The positions there are: all three, or FORWARD alone where the motor hangs on the supply without a switch. */
-    static List<HandlePosition> positionsOf(WiredMotor wired) {
-        return wired.chart().terminals().isEmpty() ? List.of(HandlePosition.FORWARD) : List.of(HandlePosition.values());
-    }
-
-    static InPosition solve(WiredMotor wired, RatedPoint rated, HandlePosition position) {
-        AcSolution standstill = AcNetwork.of(wired, State.atRest(position)).at(1);
+    static InSetting solve(Circuit circuit, RatedPoint rated, Setting setting) {
+        AcSolution standstill = AcNetwork.of(circuit, State.atRest(setting)).at(1);
         Way way = way(standstill.torqueNm(), rated);
         AcSolution running =
-                AcNetwork.of(wired, State.atSpeed(position)).at(way == Way.MINUS ? 2 - rated.slip() : rated.slip());
+                AcNetwork.of(circuit, State.atSpeed(setting)).at(way == Way.MINUS ? 2 - rated.slip() : rated.slip());
         AcSolution protectorOpen =
-                AcNetwork.of(wired, new State(position, true, false)).at(1);
-        return new InPosition(standstill, running, protectorOpen, way, Ohmmeter.on(wired, State.atRest(position)));
+                AcNetwork.of(circuit, new State(setting, true, false)).at(1);
+        return new InSetting(standstill, running, protectorOpen, way, Ohmmeter.on(circuit, State.atRest(setting)));
     }
 
     static Way way(double torqueNm, RatedPoint rated) {
@@ -85,18 +80,18 @@ public record Analysis(
         return torqueNm > 0 ? Way.PLUS : Way.MINUS;
     }
 
-    public InPosition in(HandlePosition position) {
-        InPosition found = positions.get(position);
+    public InSetting in(Setting setting) {
+        InSetting found = settings.get(setting);
         if (found == null) {
-            throw new IllegalArgumentException("there is no switch, and so no position " + position);
+            throw new IllegalArgumentException("there is no setting " + setting.word() + " here");
         }
         return found;
     }
 
-    /** The verdicts of one position and those that hold for the wiring as a whole. */
-    public List<Verdict> verdictsIn(HandlePosition position) {
+    /** The verdicts of one setting and those that hold for the wiring as a whole. */
+    public List<Verdict> verdictsIn(Setting setting) {
         return verdicts.stream()
-                .filter(v -> v.position().map(p -> p == position).orElse(true))
+                .filter(v -> v.setting().map(p -> p.equals(setting)).orElse(true))
                 .toList();
     }
 

@@ -1,11 +1,12 @@
 package gatepin.core.verdict;
 
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
 import gatepin.core.verdict.Analysis.Way;
@@ -23,8 +24,8 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
     public static ConnectionCheck of(
             Connection connection, Leads leads, Motor motor, RatedPoint rated, Supply supply, Feeder feeder) {
         return new ConnectionCheck(
-                Analysis.of(WiredMotor.of(motor, connection.direct(leads, supply), feeder), rated),
-                Analysis.of(WiredMotor.of(motor, connection.reversed().direct(leads, supply), feeder), rated));
+                Analysis.of(new Circuit(motor, ContactChart.NONE, supply, feeder, connection.direct(leads)), rated),
+                Analysis.of(new Circuit(motor, ContactChart.NONE, supply, feeder, connection.reversed().direct(leads)), rated));
     }
 
     /** Which way it starts as written. */
@@ -46,7 +47,7 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
                 .findFirst();
         if (worst.isPresent()) {
             return worst.map(v ->
-                    VerdictWords.of(v.anywhere(), asWritten.wired().supply()).title());
+                    VerdictWords.of(v.anywhere(), asWritten.circuit().supply()).title());
         }
         return reverses() ? Optional.empty() : Optional.of("interchanging the two leads does not reverse it");
     }

@@ -1,12 +1,12 @@
 package gatepin.core.verdict;
 
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -19,16 +19,16 @@ final class Joints {
     private Joints() {}
 
     /** The shortest way between two terminals, with both of them; empty when there is none. */
-    static List<Terminal> path(WiredMotor wired, HandlePosition position, Terminal from, Terminal to) {
+    static List<Terminal> path(Circuit circuit, Setting setting, Terminal from, Terminal to) {
         Map<Terminal, List<Terminal>> next = new HashMap<>();
-        for (Wire wire : wired.wires()) {
+        for (Wire wire : circuit.wires()) {
             join(next, wire.from(), wire.to());
         }
-        for (Contact contact : wired.chart().closedIn(position)) {
+        for (Contact contact : circuit.chart().closedIn(setting)) {
             join(next, contact.a(), contact.b());
         }
-        for (InnerContact contact : wired.motor().contacts()) {
-            if (contact.isClosed(State.atRest(position))) {
+        for (InnerContact contact : circuit.motor().contacts()) {
+            if (contact.isClosed(State.atRest(setting))) {
                 join(next, contact.a(), contact.b());
             }
         }

@@ -6,14 +6,16 @@ public enum Rule {
     SHORT,
     /** A hot line reaches the ground, directly or through a winding. Value: current to ground, A. */
     EARTH_FAULT,
-    /** The neutral is joined to the frame on the motor's side. */
+    /** The neutral is joined to a frame on the motor's side: a danger where that frame is not bonded. */
     NEUTRAL_ON_FRAME,
-    /** The motor's frame is not joined to the supply's ground. */
+    /** A frame, the motor's or that of a switch, is not joined to the supply's ground. */
     FRAME_NOT_BONDED,
-    /** The frame is alive. Value: volts to ground. */
+    /** A frame is alive. Value: volts to ground. */
     FRAME_LIVE,
     /** No winding carries current in a position that should run. */
     NOTHING_HAPPENS,
+    /** Nothing turns, and leads are alive all the same. Value: the highest volts to ground. */
+    ALIVE_AT_STANDSTILL,
     /** Windings carry current in OFF. Value: line current, A. */
     RUNS_IN_OFF,
     /** A run winding gets too much. Value and expected: volts. */
@@ -24,18 +26,28 @@ public enum Rule {
     RUN_HALF_IDLE,
     /** The two run halves work against each other. Value: line current at standstill, A. */
     HALVES_OPPOSING,
+    /** The two start halves work against each other. Value: their current at standstill, A. */
+    START_HALVES_OPPOSING,
     /** The start winding carries nothing at standstill. */
     START_NOT_ENERGISED,
-    /** The start winding gets too much. Value and expected: volts, as if across its circuit. */
+    /** The start winding gets too much at standstill. Value and expected: volts across it. */
     START_OVERVOLTAGE,
-    /** The start winding gets too little. Value and expected: volts, as if across its circuit. */
+    /** The start winding gets too little at standstill. Value and expected: volts across it. */
     START_UNDERVOLTAGE,
+    /** The start capacitor is out of circuit at standstill, the run capacitor alone feeds the winding. Value: share of the pull left. */
+    START_CAPACITOR_OUT,
+    /** A capacitor lies straight across the lines. Value: its current, A. */
+    CAPACITOR_ACROSS_LINES,
+    /** The start winding is fed past its capacitor. Value and expected: its current at standstill, A. */
+    CAPACITOR_PASSED_BY,
     /** The start winding stays in circuit at speed. Value: its current, A. */
     START_LEFT_IN,
     /** It hums and does not start: the torque at standstill is next to nothing. Value: line current, A. */
     HUMS,
     /** It starts. Value: torque at standstill, N·m, its sign the direction; expected: rated torque, N·m. */
     TURNS,
+    /** What the feeder leaves of the starting torque. Value: share of it; expected: volts at the machine at standstill. */
+    FEEDER_WEAKENS,
     /** Forward and reverse turn opposite ways. */
     REVERSES,
     /** Forward and reverse turn the same way. */
@@ -52,9 +64,11 @@ public enum Rule {
     NEUTRAL_ALONE_SWITCHED,
     /** The neutral is broken together with the hot. */
     NEUTRAL_SWITCHED_TOO,
-    /** All current passes the protector, whichever way it runs. */
+    /** A setting that must never be would short the lines. Value: fault current, A. */
+    NEEDS_INTERLOCK,
+    /** Nothing flows once the protector is open, whichever way it runs. */
     PROTECTED,
-    /** Some current passes beside the protector. Value: the least share that passes it, 0 to 1. */
+    /** Current flows on once the protector is open. Value: what still flows, A; expected: what flowed before, A. */
     PROTECTOR_BYPASSED,
     /** The supply has another frequency than the plate. Value and expected: hertz. */
     WRONG_FREQUENCY;

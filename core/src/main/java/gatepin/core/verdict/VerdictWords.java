@@ -1,7 +1,9 @@
 package gatepin.core.verdict;
 
+import gatepin.core.Severity;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import java.util.List;
@@ -27,13 +29,39 @@ public record VerdictWords(String title, String words) {
         }
 
         private String name(Terminal terminal) {
-            if (terminal.equals(Terminal.MOTOR_FRAME)) {
-                return "the motor's frame";
+            if (terminal.isFrame()) {
+                return frame(terminal);
             }
-            if (terminal.place() == Place.SUPPLY) {
+            if (terminal.is(Type.SUPPLY)) {
                 return supply.nameOf(terminal);
             }
             return terminal.mark();
+        }
+
+        private String frame(Terminal terminal) {
+            return switch (terminal.device().type()) {
+                case MOTOR -> "the motor's frame";
+                case SWITCH -> "the switch's box";
+                case BOX -> "the contactors' box";
+                default -> "the box of " + terminal.device().name();
+            };
+        }
+
+        private String frames() {
+            String all = verdict.terminals().stream()
+                    .filter(Terminal::isFrame)
+                    .map(this::frame)
+                    .collect(Collectors.joining(" and "));
+            return Character.toUpperCase(all.charAt(0)) + all.substring(1);
+        }
+
+        private String advice(String otherwise) {
+            return switch (verdict.advice()) {
+                case NONE -> otherwise;
+                case WIRE_FOR_THIS_VOLTAGE -> " Wire the connection for this voltage.";
+                case GIVE_ITS_OWN_VOLTAGE -> " The motor has no connection for this voltage: give it the one on its plate.";
+                case INTERCHANGE_ONE_HALF -> " One half is reversed: interchange the ends of one of them.";
+            };
         }
 
         private String list(List<Terminal> terminals) {
@@ -60,8 +88,8 @@ public record VerdictWords(String title, String words) {
         }
 
         private String where() {
-            return verdict.position()
-                    .map(p -> p == HandlePosition.OFF ? "in OFF" : "in " + p.name())
+            return verdict.setting()
+                    .map(s -> (s instanceof HandlePosition ? "in " : "with ") + s.title())
                     .orElse("");
         }
 
@@ -100,23 +128,36 @@ public record VerdictWords(String title, String words) {
                             (verdict.path().isEmpty() ? "Through the winding to " + ends() + "." : way() + ".")
                                     + " The frame may be alive until the breaker trips. Take that wire off.");
                 case NEUTRAL_ON_FRAME ->
-                    words(
-                            "Neutral and ground are joined at the machine",
-                            way()
-                                    + ". Load current then runs over the frame. They meet at the panel and nowhere else.");
+                    verdict.severity() == Severity.DANGER
+                            ? words(
+                                    frames() + " is on the neutral and has no ground",
+                                    way()
+                                            + ". One broken neutral and it is alive. Take it off; run a ground of its own to the"
+                                            + " supply.")
+                            : words(
+                                    "Neutral and ground are joined at the machine",
+                                    way()
+                                            + ". Load current then runs over the frame. They meet at the panel and nowhere else.");
                 case FRAME_NOT_BONDED ->
                     words(
-                            "The motor's frame has no ground",
-                            "One failed winding and the frame is alive. Run the ground from the frame to the supply first.");
+                            frames() + (verdict.terminals().size() == 1 ? " has" : " have") + " no ground",
+                            "One failed winding or one loose wire and it is alive. Run the ground from every frame to the supply"
+                                    + " first.");
                 case FRAME_LIVE ->
                     words(
-                            "The frame is alive " + where(),
+                            frames() + " is alive " + where(),
                             volts(verdict.value())
-                                    + " to ground. Nobody may touch it. Lock out, take the lead off the frame.");
+                                    + " to ground. Nobody may touch it. Lock out, take the wire off the frame.");
                 case NOTHING_HAPPENS ->
                     words(
                             "Nothing happens " + where(),
                             "No winding lies between the lines. Look for a wire that is missing or on the wrong terminal.");
+                case ALIVE_AT_STANDSTILL ->
+                    words(
+                            "It stands still and is alive " + where(),
+                            ends() + " sit at up to " + volts(verdict.value())
+                                    + " to ground while nothing turns. A line or the neutral is missing; do not look for it with"
+                                    + " the power on.");
                 case RUNS_IN_OFF ->
                     words(
                             "It is not off in OFF",
@@ -128,16 +169,18 @@ public record VerdictWords(String title, String words) {
                                     "%s gets %s, not %s",
                                     verdict.part(), volts(verdict.value()), volts(verdict.expected())),
                             "Between " + ends() + " " + where()
-                                    + ": it growls, draws far too much and smells hot. Wire the connection for this voltage.");
+                                    + ": it growls, draws far too much and smells hot." + advice(""));
                 case RUN_UNDERVOLTAGE ->
                     words(
                             format(
                                     "%s gets %s, not %s",
                                     verdict.part(), volts(verdict.value()), volts(verdict.expected())),
                             format(
-                                    "Between %s %s: weak, slow to start, hot under load (torque about %.0f %%). Wire the"
-                                            + " connection for this voltage.",
-                                    ends(), where(), 100 * Math.pow(verdict.value() / verdict.expected(), 2)));
+                                    "Between %s %s: weak, slow to start, hot under load (torque about %.0f %%).%s",
+                                    ends(),
+                                    where(),
+                                    100 * Math.pow(verdict.value() / verdict.expected(), 2),
+                                    advice("")));
                 case RUN_HALF_IDLE ->
                     words(
                             verdict.part() + " is left out " + where(),
@@ -146,7 +189,13 @@ public record VerdictWords(String title, String words) {
                     words(
                             "The run halves work against each other " + where(),
                             "It hums loudly, does not turn and draws " + amps(verdict.value())
-                                    + ". One half is reversed: interchange the ends of one of them.");
+                                    + "." + advice(" Off at once; read the diagram again before you try."));
+                case START_HALVES_OPPOSING ->
+                    words(
+                            "The start halves work against each other " + where(),
+                            "They take " + amps(verdict.value())
+                                    + " each and make no field: it hums and does not start, and they smoke within seconds."
+                                    + " Interchange the ends of one of them: " + ends() + ".");
                 case START_NOT_ENERGISED ->
                     words(
                             verdict.part() + " gets nothing at standstill " + where(),
@@ -157,8 +206,11 @@ public record VerdictWords(String title, String words) {
                             format(
                                     "%s gets about %s, not %s",
                                     verdict.part(), volts(verdict.value()), volts(verdict.expected())),
-                            "At " + ends() + " " + where()
-                                    + ": it starts with a jerk and the start winding smokes within seconds. It belongs across one half.");
+                            "At standstill, at " + ends() + " " + where()
+                                    + ": it starts with a jerk and the start winding smokes within seconds."
+                                    + (verdict.advice() == Advice.WIRE_FOR_THIS_VOLTAGE
+                                            ? " Land it as the diagram shows for this voltage."
+                                            : advice("")));
                 case START_UNDERVOLTAGE ->
                     words(
                             format(
@@ -167,6 +219,25 @@ public record VerdictWords(String title, String words) {
                             format(
                                     "At %s %s: it starts with about %.0f %% of the start winding's pull, and may hang on a stiff load.",
                                     ends(), where(), 100 * verdict.value() / verdict.expected()));
+                case START_CAPACITOR_OUT ->
+                    words(
+                            "The start capacitor is out of circuit " + where(),
+                            format(
+                                    "The run capacitor alone feeds the start winding at %s: about %.0f %% of its current, so it"
+                                            + " starts weakly or hangs. Look at the start capacitor and the start switch: no click"
+                                            + " means it is stuck open.",
+                                    ends(), 100 * verdict.value()));
+                case CAPACITOR_ACROSS_LINES ->
+                    words(
+                            "The " + verdict.part() + " lies straight across the lines " + where(),
+                            "It takes " + amps(verdict.value())
+                                    + " and does nothing for the motor. It belongs in series with the start winding.");
+                case CAPACITOR_PASSED_BY ->
+                    words(
+                            verdict.part() + " is fed past its capacitor " + where(),
+                            "It takes " + amps(verdict.value()) + ", not " + amps(verdict.expected())
+                                    + ": wrong torque and a hot winding. Put the capacitor in series with it, at " + ends()
+                                    + ".");
                 case START_LEFT_IN ->
                     words(
                             "The start winding stays in " + where(),
@@ -182,6 +253,24 @@ public record VerdictWords(String title, String words) {
                             format(
                                     "About %.1f times rated torque at standstill.",
                                     Math.abs(verdict.value()) / verdict.expected()));
+                case FEEDER_WEAKENS ->
+                    words(
+                            format("The cable leaves %.0f %% of the starting torque %s", 100 * verdict.value(), where()),
+                            format(
+                                    "At standstill %s arrive at the machine. %s",
+                                    volts(verdict.expected()),
+                                    verdict.severity() == Severity.GOOD
+                                            ? "It starts, a little slower."
+                                            : "Thicker or shorter cable, or the higher voltage, before the motor is blamed."));
+                case NEEDS_INTERLOCK ->
+                    words(
+                            Character.toUpperCase(verdict.setting()
+                                                    .map(Setting::title)
+                                                    .orElse("this setting")
+                                                    .charAt(0))
+                                    + verdict.setting().map(Setting::title).orElse("this setting").substring(1)
+                                    + " would short the lines",
+                            way() + ". It must never be: interlock both contactors electrically, better mechanically too.");
                 case REVERSES -> words("FORWARD and REVERSE turn opposite ways", "Stop fully in between.");
                 case SAME_WAY ->
                     words(
@@ -219,13 +308,19 @@ public record VerdictWords(String title, String words) {
                 case PROTECTED ->
                     words(
                             "All current passes the protector",
-                            "Whichever way it runs, the motor's own protector sees it.");
+                            "Once it opens nothing flows, whichever way it runs.");
                 case PROTECTOR_BYPASSED ->
-                    words(
-                            verdict.value() < 0.02
-                                    ? "Nothing passes the protector"
-                                    : format("Only %.0f %% passes the protector %s", 100 * verdict.value(), where()),
-                            "Fit an external overload relay, or a plan that takes all current through " + ends() + ".");
+                    verdict.severity() == Severity.DANGER
+                            ? words(
+                                    "The protector does not stop the motor " + where(),
+                                    "With it open " + amps(verdict.value()) + " of " + amps(verdict.expected())
+                                            + " still flow through the run winding. Take the line to " + ends()
+                                            + " so that every path passes it.")
+                            : words(
+                                    "Start current goes past the protector " + where(),
+                                    "With it open " + amps(verdict.value())
+                                            + " still flow through the start winding. Fit an external overload relay, or a plan"
+                                            + " that takes all current through " + ends() + ".");
                 case WRONG_FREQUENCY ->
                     words(
                             format("%.0f Hz on a %.0f Hz motor", verdict.value(), verdict.expected()),

@@ -5,17 +5,15 @@ import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Ohmmeter;
-import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Resistor;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.winding.MeterReading.StartSwitch;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /**
  * A motor whose inside nobody sees: what an ohmmeter would find between its leads. It stands in for a real motor in the
@@ -61,9 +59,9 @@ public record HiddenMotor(List<String> leads, List<Way> ways) {
         }
         Motor motor =
                 new Motor(leads.stream().map(Terminal::motor).toList(), List.of(), List.of(), List.of(), ANY_ROTOR);
-        WiredMotor wired = new WiredMotor(
+        Circuit wired = new Circuit(
                 motor,
-                new ContactChart(List.of(), Map.of()),
+                ContactChart.NONE,
                 new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL),
                 Feeder.STIFF,
                 List.of(),
@@ -76,6 +74,6 @@ public record HiddenMotor(List<String> leads, List<Way> ways) {
         if (point.equals(MeterReading.FRAME)) {
             return Terminal.MOTOR_FRAME;
         }
-        return leads.contains(point) ? Terminal.motor(point) : new Terminal(Place.INSIDE, point);
+        return leads.contains(point) ? Terminal.motor(point) : Terminal.inside(point);
     }
 }

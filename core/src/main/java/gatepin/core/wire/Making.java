@@ -1,12 +1,15 @@
 package gatepin.core.wire;
 
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wire.Run;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.supply.Region;
@@ -39,6 +42,13 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
     /** Conductors that flexible cords commonly come with, ground counted (common practice). */
     private static final List<Integer> CORDS = List.of(3, 4, 5, 7, 12);
 
+    /** What a capacitor's voltage is as a share of the line's, and the voltages they come in (common practice). */
+    private static final double RUN_CAPACITOR_SHARE = 1.6;
+
+    private static final double START_CAPACITOR_SHARE = 1.1;
+    private static final List<Integer> RUN_CAPACITOR_VOLTS = List.of(250, 370, 440);
+    private static final List<Integer> START_CAPACITOR_VOLTS = List.of(125, 165, 250, 330);
+
     public Making {
         wires = List.copyOf(wires);
         splices = List.copyOf(splices);
@@ -48,7 +58,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
     /**
      * Works it out.
      *
-     * @param wiring the plan's wiring
+     * @param circuit the plan's wires with motor and switch
      * @param order its wires in working order
      * @param leads the motor's leads, which have their own colours
      * @param region whose colours and rules hold
@@ -56,12 +66,12 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
      * @param lengths how long the cables are
      */
     public static Making of(
-            Wiring wiring, List<Wire> order, Leads leads, Region region, String size, CableLengths lengths) {
-        return new Work(wiring, order, leads, region, size, lengths).done();
+            Circuit circuit, List<Wire> order, Leads leads, Region region, String size, CableLengths lengths) {
+        return new Work(circuit, order, leads, region, size, lengths).done();
     }
 
     private static final class Work {
-        private final Wiring wiring;
+        private final Circuit circuit;
         private final List<Wire> order;
         private final Leads leads;
         private final Region region;
@@ -71,14 +81,14 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private final Map<Wire, String> colours = new HashMap<>();
         private final Map<Wire, Integer> bands = new HashMap<>();
 
-        Work(Wiring wiring, List<Wire> order, Leads leads, Region region, String size, CableLengths lengths) {
-            this.wiring = wiring;
+        Work(Circuit circuit, List<Wire> order, Leads leads, Region region, String size, CableLengths lengths) {
+            this.circuit = circuit;
             this.order = order;
             this.leads = leads;
             this.region = region;
             this.size = size;
             this.lengths = lengths;
-            this.fixed = wiring.nodes(List.of());
+            this.fixed = Nodes.of(circuit.wires(), List.of());
             colour();
         }
 
@@ -106,14 +116,14 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
 
         /** Joined to the neutral in every position, by wires alone. */
         private boolean isNeutral(Wire wire) {
-            return wiring.supply().kind() == Supply.Kind.HOT_AND_NEUTRAL && fixed.same(wire.from(), Terminal.L2);
+            return circuit.supply().kind() == Supply.Kind.HOT_AND_NEUTRAL && fixed.same(wire.from(), Terminal.L2);
         }
 
         /** A cord of two conductors brings a second hot on the wire that is coloured for the neutral. */
         private String remark(Wire wire) {
             boolean secondHot = wire.run() == Run.SUPPLY_CABLE
                     && wire.lands(Terminal.L2)
-                    && wiring.supply().isHot(Terminal.L2);
+                    && circuit.supply().isHot(Terminal.L2);
             if (!secondHot) {
                 return "";
             }
@@ -159,18 +169,17 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         }
 
         private static int strip(Terminal end) {
-            return end.place() == Place.MOTOR && !end.isGround() || end.place() == Place.SPLICE
-                    ? STRIP_CONNECTOR
-                    : STRIP_SCREW;
+            return end.is(Type.MOTOR) && !end.isGround() || end.is(Type.SPLICE) ? STRIP_CONNECTOR : STRIP_SCREW;
         }
 
         private String fitting(Terminal end) {
             String of = size.isEmpty() ? "" : " for " + size;
             if (end.isGround()) {
-                return end.place() == Place.SUPPLY ? "ground pin or bar" : "ring" + of + " under the ground screw";
+                return end.is(Type.SUPPLY) ? "ground pin or bar" : "ring" + of + " under the ground screw";
             }
-            return switch (end.place()) {
+            return switch (end.device().type()) {
                 case MOTOR, SPLICE -> "closed connector";
+                case CAPACITOR -> "insulated push-on terminal" + of + ", for the capacitor's tag";
                 case SWITCH -> "ring or fork" + of + ", torque as stamped on the switch";
                 default -> "plug or disconnect terminal, torque as stamped";
             };
@@ -181,7 +190,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             List<Splice> splices = new ArrayList<>();
             for (Wire wire : order) {
                 boolean single =
-                        wire.run() == Run.MOTOR_CABLE && wire.from().place() == Place.MOTOR && !wire.isGround();
+                        wire.run() == Run.MOTOR_CABLE && wire.from().is(Type.MOTOR) && !wire.isGround();
                 if (single) {
                     splices.add(splice(wire.from().mark(), List.of(wire.from()), 1));
                 }
@@ -229,8 +238,19 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             connectors.forEach((kind, number) -> list.add(number + " × " + kind));
             long screws = order.stream()
                     .flatMap(w -> List.of(w.from(), w.to()).stream())
-                    .filter(t -> t.place() == Place.SWITCH || t.equals(Terminal.MOTOR_FRAME))
+                    .filter(t -> t.is(Type.SWITCH) || t.equals(Terminal.MOTOR_FRAME))
                     .count();
+            long tags = order.stream()
+                    .flatMap(w -> List.of(w.from(), w.to()).stream())
+                    .filter(t -> t.is(Type.CAPACITOR))
+                    .count();
+            if (tags > 0) {
+                circuit.motor().capacitors().stream()
+                        .filter(c -> c.a().is(Type.CAPACITOR))
+                        .forEach(c -> list.add(capacitor(c)));
+                list.add(tags + " × insulated push-on terminal" + (size.isEmpty() ? "" : " for " + size)
+                        + ", for the capacitor's tags");
+            }
             list.add(screws + " × ring or fork terminal" + (size.isEmpty() ? "" : " for " + size)
                     + ", to fit the screws");
             list.add("3 × gland or clamp with collar: motor box, and both sides of the switch box");
@@ -240,6 +260,28 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
                 list.add("Tape to re-mark the second hot");
             }
             return list;
+        }
+
+        /** A run capacitor stands the voltage that its winding and the line's make together (common practice: next size up). */
+        private String capacitor(Capacitor c) {
+            boolean toRun = c.name().startsWith("run");
+            double stands = (toRun ? RUN_CAPACITOR_SHARE : START_CAPACITOR_SHARE) * startVolts();
+            String volts = (toRun ? RUN_CAPACITOR_VOLTS : START_CAPACITOR_VOLTS)
+                    .stream().filter(v -> v >= stands).findFirst().map(v -> ", " + v + " V AC or more").orElse("");
+            return String.format(
+                    Locale.ROOT,
+                    "%s: %s µF%s, bolted beside the motor under a cover; the one that is there will do if it measures right",
+                    Character.toUpperCase(c.name().charAt(0)) + c.name().substring(1),
+                    c.microfarads() < 10 ? String.format(Locale.ROOT, "%.1f", c.microfarads()) : Math.round(c.microfarads()),
+                    volts);
+        }
+
+        /** What belongs across the start circuit, V. */
+        private double startVolts() {
+            return circuit.motor().coils(Role.START).stream()
+                    .mapToDouble(Coil::ratedVolts)
+                    .max()
+                    .orElse(circuit.supply().volts());
         }
 
         private int count(Run run) {

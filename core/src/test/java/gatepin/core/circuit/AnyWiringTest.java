@@ -3,6 +3,7 @@ package gatepin.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gatepin.core.circuit.Device.Type;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,7 +24,7 @@ class AnyWiringTest {
 
     private static final double[] SLIPS = {1, 0.6, 0.04, 0, 1.96, 2, -0.1};
 
-    private static void everyState(WiredMotor wired, java.util.function.Consumer<AcNetwork> check) {
+    private static void everyState(Circuit wired, java.util.function.Consumer<AcNetwork> check) {
         for (HandlePosition position : HandlePosition.values()) {
             check.accept(AcNetwork.of(wired, State.atRest(position)));
             check.accept(AcNetwork.of(wired, State.atSpeed(position)));
@@ -48,7 +49,7 @@ class AnyWiringTest {
     @ParameterizedTest(name = "seed {0}")
     @MethodSource("seeds")
     void currentsAddUpToNothingAtEveryTerminal(long seed) {
-        WiredMotor wired = BenchMotors.randomWiring(seed);
+        Circuit wired = BenchMotors.randomWiring(seed);
         everyState(wired, network -> {
             AcSolution solution = network.at(0.3);
             Map<Terminal, Complex> sum = new HashMap<>();
@@ -58,7 +59,7 @@ class AnyWiringTest {
             wired.elements().forEach(e -> passes(sum, e.a(), e.b(), solution.current(e)));
             wired.wires().forEach(w -> passes(sum, w.from(), w.to(), solution.current(w)));
             wired.chart()
-                    .closedIn(network.state().position())
+                    .closedIn(network.state().setting())
                     .forEach(c -> passes(sum, c.a(), c.b(), solution.current(c)));
             wired.motor().contacts().forEach(c -> passes(sum, c.a(), c.b(), solution.current(c)));
             sum.forEach((terminal, current) -> assertThat(current.norm())
@@ -75,12 +76,12 @@ class AnyWiringTest {
     @ParameterizedTest(name = "seed {0}")
     @MethodSource("seeds")
     void namesMeanNothing(long seed) {
-        WiredMotor wired = BenchMotors.randomWiring(seed);
-        UnaryOperator<Terminal> rename = t -> t.place() == Place.MOTOR && !t.isGround()
-                ? new Terminal(
-                        Place.MOTOR, "X" + (char) ('A' + Math.floorMod(t.mark().hashCode(), 26)) + t.mark())
+        Circuit wired = BenchMotors.randomWiring(seed);
+        UnaryOperator<Terminal> rename = t -> t.is(Type.MOTOR) && !t.isGround()
+                ? Terminal.motor(
+                        "X" + (char) ('A' + Math.floorMod(t.mark().hashCode(), 26)) + t.mark())
                 : t;
-        WiredMotor renamed = renamed(wired, rename);
+        Circuit renamed = renamed(wired, rename);
         for (HandlePosition position : HandlePosition.values()) {
             AcSolution a = AcNetwork.of(wired, State.atRest(position)).at(0.7);
             AcSolution b = AcNetwork.of(renamed, State.atRest(position)).at(0.7);
@@ -89,7 +90,7 @@ class AnyWiringTest {
         }
     }
 
-    private static WiredMotor renamed(WiredMotor wired, UnaryOperator<Terminal> rename) {
+    private static Circuit renamed(Circuit wired, UnaryOperator<Terminal> rename) {
         Motor motor = wired.motor();
         Motor other = new Motor(
                 motor.leads().stream().map(rename).toList(),
@@ -107,13 +108,13 @@ class AnyWiringTest {
         List<Wire> wires = new ArrayList<>();
         wired.wires().forEach(w -> wires.add(new Wire(rename.apply(w.from()), rename.apply(w.to()), w.run())));
         java.util.Collections.reverse(wires);
-        return new WiredMotor(other, wired.chart(), wired.supply(), wired.feeder(), wires, wired.outside());
+        return new Circuit(other, wired.chart(), wired.supply(), wired.feeder(), wires, wired.outside());
     }
 
     @ParameterizedTest(name = "seed {0}")
     @MethodSource("seeds")
     void aMirroredWiringMirrorsTheTorque(long seed) {
-        WiredMotor wired = BenchMotors.randomWiring(seed);
+        Circuit wired = BenchMotors.randomWiring(seed);
         for (HandlePosition position : HandlePosition.values()) {
             // with the start winding's axis on the other side of the run winding's, the field turns the other way
             double there = AcNetwork.of(wired, State.atRest(position)).torqueAt(1);
@@ -127,7 +128,7 @@ class AnyWiringTest {
         return motor.withCoils(motor.coils().stream()
                 .map(c -> new Coil(
                         c.name(),
-                        c.circuit(),
+                        c.role(),
                         c.like(),
                         c.other(),
                         -c.degrees(),
@@ -143,7 +144,7 @@ class AnyWiringTest {
     @ParameterizedTest(name = "seed {0}")
     @MethodSource("seeds")
     void agreesWithTextbookNodalEquations(long seed) {
-        WiredMotor wired = BenchMotors.randomWiring(seed);
+        Circuit wired = BenchMotors.randomWiring(seed);
         everyState(wired, network -> {
             for (double slip : new double[] {1, 0.2, 1.9}) {
                 AcSolution solution = network.at(slip);
@@ -173,7 +174,7 @@ class AnyWiringTest {
                 "T1-1 T4-2 T5-3 T8-4 5-L1 6-L2"
             })
     void shortsOpensAndIslandsHaveAnswers(String wires) {
-        WiredMotor wired =
+        Circuit wired =
                 BenchMotors.wired(BenchMotors.quarterHp(), new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL), wires);
         everyState(wired, network -> {
             AcSolution solution = network.at(1);
@@ -184,7 +185,7 @@ class AnyWiringTest {
 
     @Test
     void whatHangsInTheAirHasNoPotential() {
-        WiredMotor wired =
+        Circuit wired =
                 BenchMotors.wired(BenchMotors.sixLead(), new Supply(230, 60, Supply.Kind.TWO_HOT), "T1-L1 FRAME-G");
         AcSolution solution =
                 AcNetwork.of(wired, State.atRest(HandlePosition.OFF)).at(1);

@@ -1,8 +1,7 @@
 package gatepin.core.circuit;
 
-import gatepin.core.circuit.InnerContact.Health;
 import gatepin.core.circuit.InnerContact.Kind;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.gear.SwitchKind;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -14,8 +13,8 @@ public final class BenchMotors {
     /** 1/4 hp, 110 V, 60 Hz, 4 pole (Fitzgerald, Kingsley and Umans, Electric Machinery, ch. 9, from memory). */
     public static final Rotor QUARTER_HP_ROTOR = new Rotor(4, 60, 4.12, 2.12, 66.8, 37, 0.0146);
 
-    private static final Terminal SWITCH_SIDE = new Terminal(Place.INSIDE, "a");
-    private static final Terminal CAPACITOR_SIDE = new Terminal(Place.INSIDE, "b");
+    private static final Terminal SWITCH_SIDE = Terminal.inside("a");
+    private static final Terminal CAPACITOR_SIDE = Terminal.inside("b");
 
     private BenchMotors() {}
 
@@ -27,10 +26,10 @@ public final class BenchMotors {
         return new Motor(
                 leads("T1", "T4", "T5", "T8"),
                 List.of(
-                        coil("run 1", Circuit.RUN, "T1", "T4", 1, 2.02, 2.79, 110),
+                        coil("run 1", Role.RUN, "T1", "T4", 1, 2.02, 2.79, 110),
                         new Coil(
                                 "start 1",
-                                Circuit.START,
+                                Role.START,
                                 Terminal.motor("T5"),
                                 SWITCH_SIDE,
                                 Coil.START_AXIS,
@@ -51,11 +50,11 @@ public final class BenchMotors {
         return new Motor(
                 leads("T1", "T2", "T3", "T4", "T5", "T8"),
                 List.of(
-                        coil("run 1", Circuit.RUN, "T1", "T2", 1, 1.1, 1.3, 115),
-                        coil("run 2", Circuit.RUN, "T3", "T4", 1, 1.1, 1.3, 115),
+                        coil("run 1", Role.RUN, "T1", "T2", 1, 1.1, 1.3, 115),
+                        coil("run 2", Role.RUN, "T3", "T4", 1, 1.1, 1.3, 115),
                         new Coil(
                                 "start 1",
-                                Circuit.START,
+                                Role.START,
                                 Terminal.motor("T5"),
                                 SWITCH_SIDE,
                                 Coil.START_AXIS,
@@ -75,10 +74,10 @@ public final class BenchMotors {
         return new Motor(
                 leads("U1", "U2", "Z1", "Z2"),
                 List.of(
-                        coil("run 1", Circuit.RUN, "U1", "U2", 1, 9, 11, 230),
+                        coil("run 1", Role.RUN, "U1", "U2", 1, 9, 11, 230),
                         new Coil(
                                 "start 1",
-                                Circuit.START,
+                                Role.START,
                                 Terminal.motor("Z1"),
                                 SWITCH_SIDE,
                                 Coil.START_AXIS,
@@ -97,8 +96,8 @@ public final class BenchMotors {
         return new Motor(
                 leads("U1", "U2", "Z1", "Z2"),
                 List.of(
-                        coil("run 1", Circuit.RUN, "U1", "U2", 1, 20, 15, 230),
-                        coil("start 1", Circuit.START, "Z1", "Z2", 1, 20, 15, 230)
+                        coil("run 1", Role.RUN, "U1", "U2", 1, 20, 15, 230),
+                        coil("start 1", Role.START, "Z1", "Z2", 1, 20, 15, 230)
                                 .between(Terminal.motor("Z1"), SWITCH_SIDE)),
                 List.of(new Capacitor("run capacitor", SWITCH_SIDE, Terminal.motor("Z2"), 24.5, 2)),
                 List.of(),
@@ -111,7 +110,7 @@ public final class BenchMotors {
 
     static Coil coil(
             String name,
-            Circuit circuit,
+            Role role,
             String like,
             String other,
             double turns,
@@ -120,10 +119,10 @@ public final class BenchMotors {
             double volts) {
         return new Coil(
                 name,
-                circuit,
+                role,
                 Terminal.motor(like),
                 Terminal.motor(other),
-                circuit == Circuit.RUN ? Coil.RUN_AXIS : Coil.START_AXIS,
+                role == Role.RUN ? Coil.RUN_AXIS : Coil.START_AXIS,
                 turns,
                 ohms,
                 leakage,
@@ -132,8 +131,8 @@ public final class BenchMotors {
     }
 
     /** Wires written as {@code T1-L1 T5-L1 T4-L2}; a mark that starts with a digit is a switch terminal. */
-    public static WiredMotor wired(Motor motor, Supply supply, String wires) {
-        return new WiredMotor(
+    public static Circuit wired(Motor motor, Supply supply, String wires) {
+        return new Circuit(
                 motor, SwitchKind.CROSS_CORNER_DRUM.chart(), supply, Feeder.STIFF, parse(wires), List.of());
     }
 
@@ -152,14 +151,17 @@ public final class BenchMotors {
         if (mark.equals("FRAME")) {
             return Terminal.MOTOR_FRAME;
         }
+        if (mark.equals("BOX")) {
+            return Terminal.SWITCH_FRAME;
+        }
         if (mark.matches("L1|L2|G")) {
-            return new Terminal(Place.SUPPLY, mark);
+            return new Terminal(Device.SUPPLY, mark);
         }
         return mark.matches("[1-6]") ? Terminal.onSwitch(mark) : Terminal.motor(mark);
     }
 
     /** Any wires at all between any terminals, as a person in the dark might land them. */
-    public static WiredMotor randomWiring(long seed) {
+    public static Circuit randomWiring(long seed) {
         Random random = new Random(seed);
         Motor motor = List.of(quarterHp(), sixLead(), psc()).get(random.nextInt(3));
         List<Terminal> points = new ArrayList<>(motor.leads());
@@ -177,6 +179,6 @@ public final class BenchMotors {
         Supply supply = random.nextBoolean()
                 ? new Supply(230, random.nextBoolean() ? 60 : 50, Supply.Kind.TWO_HOT)
                 : new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL);
-        return new WiredMotor(motor, SwitchKind.CROSS_CORNER_DRUM.chart(), supply, Feeder.USUAL, wires, List.of());
+        return new Circuit(motor, SwitchKind.CROSS_CORNER_DRUM.chart(), supply, Feeder.USUAL, wires, List.of());
     }
 }

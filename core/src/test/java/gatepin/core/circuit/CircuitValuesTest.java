@@ -3,9 +3,8 @@ package gatepin.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gatepin.core.circuit.InnerContact.Health;
 import gatepin.core.circuit.InnerContact.Kind;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Estimate;
 import gatepin.core.machine.Load;
 import gatepin.core.machine.RunUp.Conditions;
@@ -24,7 +23,7 @@ class CircuitValuesTest {
     private static final Terminal B = Terminal.motor("T4");
 
     private static Coil coil(double turns, double ohms, double leakage, double volts, double joules) {
-        return new Coil("run 1", Circuit.RUN, A, B, 0, turns, ohms, leakage, volts, joules);
+        return new Coil("run 1", Role.RUN, A, B, 0, turns, ohms, leakage, volts, joules);
     }
 
     static Stream<Arguments> refused() {
@@ -35,8 +34,8 @@ class CircuitValuesTest {
                 refused("run 1: leakage ohms is -0.1", () -> coil(1, 1, -0.1, 115, 100)),
                 refused("run 1: rated volts is Infinity", () -> coil(1, 1, 1, Double.POSITIVE_INFINITY, 100)),
                 refused("run 1: joules per kelvin is 0.0", () -> coil(1, 1, 1, 115, 0)),
-                refused("degrees is NaN", () -> new Coil("x", Circuit.RUN, A, B, Double.NaN, 1, 1, 1, 1, 1)),
-                refused("not a coil", () -> new Coil("p", Circuit.PROTECTOR, A, B, 0, 1, 1, 1, 1, 1)),
+                refused("degrees is NaN", () -> new Coil("x", Role.RUN, A, B, Double.NaN, 1, 1, 1, 1, 1)),
+                refused("not a coil", () -> new Coil("p", Role.PROTECTOR, A, B, 0, 1, 1, 1, 1, 1)),
                 refused("C: microfarads is 0.0", () -> new Capacitor("C", A, B, 0, 0)),
                 refused("C: series ohms is -1.0", () -> new Capacitor("C", A, B, 10, -1)),
                 refused("R: ohms is 0.0", () -> new Resistor("R", A, B, 0)),
@@ -54,7 +53,7 @@ class CircuitValuesTest {
                                 BenchMotors.QUARTER_HP_ROTOR)),
                 refused(
                         "a coil belongs to the motor",
-                        () -> new WiredMotor(
+                        () -> new Circuit(
                                 BenchMotors.quarterHp(),
                                 new ContactChart(List.of(), java.util.Map.of()),
                                 new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL),
@@ -94,7 +93,7 @@ class CircuitValuesTest {
     void aLampInParallelDrawsItsShare() {
         Supply supply = new Supply(120, 60, Supply.Kind.HOT_AND_NEUTRAL);
         Resistor lamp = new Resistor("lamp", Terminal.L1, Terminal.L2, 240);
-        WiredMotor wired = new WiredMotor(
+        Circuit wired = new Circuit(
                 BenchMotors.quarterHp(),
                 new ContactChart(List.of(), java.util.Map.of()),
                 supply,

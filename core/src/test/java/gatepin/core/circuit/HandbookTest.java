@@ -3,9 +3,8 @@ package gatepin.core.circuit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
-import gatepin.core.circuit.InnerContact.Health;
 import gatepin.core.circuit.InnerContact.Kind;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import java.util.List;
 import org.hipparchus.complex.Complex;
 import org.junit.jupiter.api.DisplayName;
@@ -52,9 +51,9 @@ class HandbookTest {
     void capacitorForQuadrature() {
         // the book's impedances hold the rotor's share already, so the rotor here has none
         Rotor none = new Rotor(4, 60, 1, 0, 1e-9, 0, 0.01);
-        Terminal inside = new Terminal(Place.INSIDE, "a");
-        Coil main = BenchMotors.coil("run 1", Circuit.RUN, "T1", "T4", 1, 4.5, 3.7, 120);
-        Coil auxiliary = BenchMotors.coil("start 1", Circuit.START, "T5", "T8", 1, 9.5, 3.5, 120)
+        Terminal inside = Terminal.inside("a");
+        Coil main = BenchMotors.coil("run 1", Role.RUN, "T1", "T4", 1, 4.5, 3.7, 120);
+        Coil auxiliary = BenchMotors.coil("start 1", Role.START, "T5", "T8", 1, 9.5, 3.5, 120)
                 .between(Terminal.motor("T5"), inside);
         Motor motor = new Motor(
                 BenchMotors.leads("T1", "T4", "T5", "T8"),
@@ -133,7 +132,7 @@ class HandbookTest {
     @DisplayName("start switch stuck open: no starting torque, it hums and can be spun either way (common practice)")
     void startSwitchStuckOpen() {
         Motor stuck = BenchMotors.quarterHp().with(Kind.START_SWITCH, Health.STUCK_OPEN);
-        WiredMotor wired = BenchMotors.wired(stuck, V110, "T1-L1 T5-L1 T4-L2 T8-L2");
+        Circuit wired = BenchMotors.wired(stuck, V110, "T1-L1 T5-L1 T4-L2 T8-L2");
         AcNetwork network = AcNetwork.of(wired, STARTING);
 
         assertThat(Math.abs(network.torqueAt(1))).isLessThan(1e-9);
@@ -157,9 +156,9 @@ class HandbookTest {
     private static Coil phase(String mark, double degrees) {
         return new Coil(
                 "phase " + mark,
-                Circuit.RUN,
+                Role.RUN,
                 Terminal.motor(mark),
-                new Terminal(Place.INSIDE, "star"),
+                Terminal.inside("star"),
                 degrees,
                 1,
                 2,
@@ -175,18 +174,18 @@ class HandbookTest {
         Motor motor = new Motor(
                 BenchMotors.leads("T1", "T4"),
                 List.of(
-                        BenchMotors.coil("run 1", Circuit.RUN, "T1", "T4", 1, 3.7, 3, 120),
-                        BenchMotors.coil("start 1", Circuit.START, "T1", "T4", 0.8, 3.5, 2, 120)
-                                .between(Terminal.motor("T1"), new Terminal(Place.INSIDE, "a"))),
+                        BenchMotors.coil("run 1", Role.RUN, "T1", "T4", 1, 3.7, 3, 120),
+                        BenchMotors.coil("start 1", Role.START, "T1", "T4", 0.8, 3.5, 2, 120)
+                                .between(Terminal.motor("T1"), Terminal.inside("a"))),
                 List.of(),
                 List.of(new InnerContact(
                         "start switch",
                         Kind.START_SWITCH,
-                        new Terminal(Place.INSIDE, "a"),
+                        Terminal.inside("a"),
                         Terminal.motor("T4"),
                         Health.WORKS)),
                 BenchMotors.QUARTER_HP_ROTOR);
-        WiredMotor wired = BenchMotors.wired(motor, V115, "");
+        Circuit wired = BenchMotors.wired(motor, V115, "");
 
         assertThat(Ohmmeter.on(wired, STARTING).ohms(Terminal.motor("T1"), Terminal.motor("T4")))
                 .isCloseTo(1.8, withinPercentage(1));
@@ -201,8 +200,8 @@ class HandbookTest {
         Motor motor = new Motor(
                 BenchMotors.leads("C", "M", "A"),
                 List.of(
-                        BenchMotors.coil("run 1", Circuit.RUN, "M", "C", 1, 4, 3, 230),
-                        BenchMotors.coil("start 1", Circuit.START, "A", "C", 1, 11, 3, 230)),
+                        BenchMotors.coil("run 1", Role.RUN, "M", "C", 1, 4, 3, 230),
+                        BenchMotors.coil("start 1", Role.START, "A", "C", 1, 11, 3, 230)),
                 List.of(new Capacitor("run capacitor", Terminal.motor("A"), Terminal.motor("M"), 10, 1)),
                 List.of(),
                 BenchMotors.QUARTER_HP_ROTOR);

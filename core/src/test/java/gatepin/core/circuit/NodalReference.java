@@ -17,7 +17,7 @@ public final class NodalReference {
     private NodalReference() {}
 
     /** The current of every element at a slip, A. */
-    public static Map<Element, Complex> currents(WiredMotor wired, Nodes nodes, double slip) {
+    public static Map<Element, Complex> currents(Circuit wired, Nodes nodes, double slip) {
         Map<Terminal, Integer> node = new HashMap<>();
         wired.terminals().forEach(t -> node.computeIfAbsent(nodes.nodeOf(t), k -> node.size()));
         List<Element> elements = wired.elements();
@@ -49,10 +49,10 @@ public final class NodalReference {
                 for (int o = 0; o < elements.size(); o++) {
                     if (elements.get(o) instanceof Coil q) {
                         double kk = p.turns() * q.turns();
-                        boolean sameAxis = p.circuit() == q.circuit();
+                        boolean sameAxis = p.role() == q.role();
                         Complex mutual = sameAxis
                                 ? s.multiply(kk)
-                                : d.multiply(new Complex(0, p.circuit() == Winding.Circuit.RUN ? -kk : kk));
+                                : d.multiply(new Complex(0, p.role() == Winding.Role.RUN ? -kk : kk));
                         add(matrix, row, n + o, mutual.negate());
                     }
                 }

@@ -45,7 +45,7 @@ class ConnectionReaderTest {
     void reversingInterchangesTheTwoLeadsAndNothingElse() {
         Connection connection = read("T1", "T4 T8", "T2 T3 T5", "T5 T8").value().orElseThrow();
 
-        assertThat(connection.reversed().groups())
+        assertThat(connection.reversed().groups(SIX))
                 .anySatisfy(g -> assertThat(g)
                         .containsExactlyInAnyOrder(Terminal.L2, Terminal.motor("T4"), Terminal.motor("T5")))
                 .anySatisfy(g -> assertThat(g)

@@ -9,13 +9,12 @@ import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.Element;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Place;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Circuit;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Circuit;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -87,11 +86,11 @@ class SpiceNetlistTest {
     }
 
     private static Motor threePhase() {
-        Terminal star = new Terminal(Place.INSIDE, "star");
+        Terminal star = Terminal.inside("star");
         List<Coil> phases = Stream.of("T1", "T2", "T3")
                 .map(mark -> new Coil(
                         "phase " + mark,
-                        Circuit.RUN,
+                        Role.RUN,
                         Terminal.motor(mark),
                         star,
                         120 * (mark.charAt(1) - '1'),
@@ -115,7 +114,7 @@ class SpiceNetlistTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("wirings")
-    void currentsAgreeWithNgspiceWithinHalfAPercent(String name, WiredMotor wired) throws Exception {
+    void currentsAgreeWithNgspiceWithinHalfAPercent(String name, Circuit wired) throws Exception {
         State state = State.atRest(HandlePosition.OFF);
         AcSolution solution = AcNetwork.of(wired, state).at(1);
         SpiceNetlist netlist = SpiceNetlist.standstill(wired, state, name);

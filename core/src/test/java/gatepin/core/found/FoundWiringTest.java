@@ -49,7 +49,7 @@ class FoundWiringTest {
                                     return new FoundWireReader.Typed(parts[0], "", "", parts[1], parts[2], "");
                                 })
                                 .toList(),
-                        SIX.marks())
+                        SIX.terminals())
                 .value()
                 .orElseThrow();
     }
@@ -157,12 +157,12 @@ class FoundWiringTest {
                         List.of(
                                 new FoundWireReader.Typed("", "grey", "1", "lamp", "switch 2", "work lamp"),
                                 new FoundWireReader.Typed("T1", "", "", "T1", "switch 9", "")),
-                        SIX.marks())
+                        SIX.terminals())
                 .value()
                 .orElseThrow();
         FoundWiring found = new FoundWiring(wires, SwitchKind.CROSS_CORNER_DRUM.chart());
 
-        assertThat(found.circuit()).hasSize(1);
+        assertThat(found.inCircuit()).hasSize(1);
         assertThat(found.unknownEnds(SIX)).containsExactly(Terminal.onSwitch("9"));
         assertThat(wires.get(0).name()).isEqualTo("wire 1 (grey with one band)");
     }
@@ -170,18 +170,19 @@ class FoundWiringTest {
     @ParameterizedTest(name = "{0} is {1}")
     @CsvSource({
         "t5, motor.T5",
-        "switch 3, switch.3",
-        "3, switch.3",
+        "switch 3, S1.3",
+        "3, S1.3",
         "neutral, supply.L2",
         "cap 1, capacitor.1",
         "frame, motor.G",
         "earth, supply.G",
         "U1, motor.U1",
+        "C1, capacitor.C1",
         "K1 14, splice.K1 14"
     })
     void placesAreReadAsPeopleWriteThem(String typed, String id) {
         List<FoundWire> wires = FoundWireReader.read(
-                        List.of(new FoundWireReader.Typed("", "", "", typed, "X9Z", "")), SIX.marks())
+                        List.of(new FoundWireReader.Typed("", "", "", typed, "X9Z", "")), SIX.terminals())
                 .value()
                 .orElseThrow();
 
@@ -189,7 +190,7 @@ class FoundWiringTest {
         assertThat(end.id()).isEqualTo(id);
         assertThat(FoundWireReader.read(
                                 List.of(new FoundWireReader.Typed("", "", "", FoundWireReader.words(end), "X9Z", "")),
-                                SIX.marks())
+                                SIX.terminals())
                         .value()
                         .orElseThrow()
                         .get(0)
@@ -211,7 +212,7 @@ class FoundWiringTest {
     void whatCannotBeIsRefusedByItsField(
             String mark, String bands, String one, String other, String field, String message) {
         assertThat(FoundWireReader.read(
-                                List.of(new FoundWireReader.Typed(mark, "", bands, one, other, "")), SIX.marks())
+                                List.of(new FoundWireReader.Typed(mark, "", bands, one, other, "")), SIX.terminals())
                         .problems())
                 .extracting(Problem::field, p -> p.message().contains(message))
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(field, true));

@@ -129,7 +129,7 @@ class SwitchMapTest {
                 "x",
                 "",
                 List.of(others),
-                new ContactChart(others, closed),
+                ContactChart.ofHandle(others, closed),
                 kind.springReturn(),
                 kind.hasOff(),
                 Set.of(),

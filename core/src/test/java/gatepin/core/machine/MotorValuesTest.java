@@ -7,12 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.InnerContact.Health;
+import gatepin.core.circuit.Health;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.plate.MotorFamily;
 import java.util.Arrays;
 import java.util.List;
@@ -26,6 +26,7 @@ class MotorValuesTest {
                 family,
                 115,
                 13.8,
+                1 - 1725.0 / 1800,
                 0.68,
                 0.7,
                 new Rotor(4, 60, 1.1, 0.6, 16.5, 57, 0.004),
@@ -76,7 +77,7 @@ class MotorValuesTest {
     void twoStartHalvesShareCopperAndCapacitor() {
         Motor motor = of(MotorFamily.CAPACITOR_START).motor(leads("T1 T2 T3 T4 T5 T6 T7 T8"));
 
-        assertThat(motor.coils(Circuit.START))
+        assertThat(motor.coils(Role.START))
                 .hasSize(2)
                 .allSatisfy(c -> assertThat(c.ohms()).isEqualTo(3.2));
         assertThat(motor.capacitors()).extracting(Capacitor::microfarads).containsExactly(150.0, 150.0);

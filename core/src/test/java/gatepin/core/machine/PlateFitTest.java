@@ -10,7 +10,7 @@ import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.PlateFit.Given;
 import gatepin.core.plate.CodeLetter;
@@ -153,10 +153,10 @@ class PlateFitTest {
 
         var motor = values.motor(leads);
 
-        assertThat(motor.coils(Circuit.RUN))
+        assertThat(motor.coils(Role.RUN))
                 .hasSize(2)
                 .allSatisfy(c -> assertThat(c.ohms()).isCloseTo(2 * values.runOhms(), within(1e-9)));
-        assertThat(motor.coils(Circuit.START)).extracting(Coil::like).containsExactly(Terminal.motor("T5"));
+        assertThat(motor.coils(Role.START)).extracting(Coil::like).containsExactly(Terminal.motor("T5"));
         assertThat(motor.capacitors()).hasSize(1);
         assertThat(motor.contacts()).hasSize(1);
     }
@@ -165,7 +165,7 @@ class PlateFitTest {
     @DisplayName(
             "copper from 20 °C: 3.9 % more resistance for 10 K (R2 = R1 (234.5 + t2)/(234.5 + t1), IEEE 112, from memory)")
     void copperWarms() {
-        Coil coil = new Coil("run 1", Circuit.RUN, Terminal.motor("T1"), Terminal.motor("T4"), 0, 1, 2, 1, 115, 1000);
+        Coil coil = new Coil("run 1", Role.RUN, Terminal.motor("T1"), Terminal.motor("T4"), 0, 1, 2, 1, 115, 1000);
         double cold = Copper.kelvinPerSecond(coil, 10, 20);
 
         assertThat(cold).isCloseTo(100 * 2 / 1000.0, within(1e-12));
@@ -176,7 +176,7 @@ class PlateFitTest {
 
     @Test
     void timeToDamageAgreesWithSteppingThroughIt() {
-        Coil coil = new Coil("run 1", Circuit.RUN, Terminal.motor("T1"), Terminal.motor("T4"), 0, 1, 2, 1, 115, 1000);
+        Coil coil = new Coil("run 1", Role.RUN, Terminal.motor("T1"), Terminal.motor("T4"), 0, 1, 2, 1, 115, 1000);
         double celsius = 20;
         double seconds = 0;
         while (celsius < Copper.DAMAGE_CELSIUS) {

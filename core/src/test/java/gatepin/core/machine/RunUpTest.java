@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import gatepin.core.circuit.BenchMotors;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.InnerContact.Health;
+import gatepin.core.circuit.Health;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.Load.Law;
 import gatepin.core.machine.RunUp.Conditions;
 import gatepin.core.machine.RunUpTrace.Happening;
@@ -25,15 +25,15 @@ class RunUpTest {
     private static final Supply V230_50 = new Supply(230, 50, Supply.Kind.HOT_AND_NEUTRAL);
     private static final Load LIGHT = new Load(Law.CONSTANT, 1, 1, 0.012);
 
-    private static WiredMotor drum(Motor motor) {
+    private static Circuit drum(Motor motor) {
         return BenchMotors.wired(motor, V115, "T1-6 T3-6 5-L1 6-3 T5-1 T8-4 2-L2 T2-L2 T4-L2");
     }
 
-    private static WiredMotor pscOnDrum(Motor motor) {
+    private static Circuit pscOnDrum(Motor motor) {
         return BenchMotors.wired(motor, V230_50, "U1-6 5-L1 6-3 Z1-1 Z2-4 2-L2 U2-L2");
     }
 
-    private static RunUpTrace run(WiredMotor wired, Load load, Conditions conditions) {
+    private static RunUpTrace run(Circuit wired, Load load, Conditions conditions) {
         return RunUp.simulate(wired, load, conditions);
     }
 

@@ -1,11 +1,11 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -148,17 +148,21 @@ final class ExhaustiveSearch {
                 most = Math.max(most, Math.max(face.size() > 2 ? 2 : 1, 1 + Math.max(cable, lines.size())));
             }
         }
-        Wiring wiring = new Wiring(request.leads(), request.windings(), request.chart(), request.supply(), wires);
         Optional<RunningConnection> forward =
-                joins(wiring, HandlePosition.FORWARD, request.running().forward());
+                joins(wires, HandlePosition.FORWARD, request.running().forward());
         Optional<RunningConnection> reverse =
-                joins(wiring, HandlePosition.REVERSE, request.running().reverse());
-        Flow off = Flow.of(wiring, HandlePosition.OFF);
-        if (forward.isPresent() && reverse.isPresent() && !off.isShort() && off.nothingEnergised()) {
+                joins(wires, HandlePosition.REVERSE, request.running().reverse());
+        Nodes off = Nodes.of(wires, request.chart().closedIn(HandlePosition.OFF));
+        Set<Terminal> fromL1 = reached(off, Terminal.L1);
+        Set<Terminal> fromL2 = reached(off, Terminal.L2);
+        if (forward.isPresent() && reverse.isPresent() && !fromL1.contains(off.nodeOf(Terminal.L2))) {
             costs.add(new PlanCost(
-                    off.hotLeads().size(),
+                    (int) request.leads().stream()
+                            .filter(l -> fromL1.contains(off.nodeOf(l))
+                                    || (request.supply().isHot(Terminal.L2) && fromL2.contains(off.nodeOf(l))))
+                            .count(),
                     unbroken(off),
-                    !request.supply().isHot(Terminal.L2) && off.isBroken(Terminal.L2) ? 1 : 0,
+                    !request.supply().isHot(Terminal.L2) && isBroken(off, Terminal.L2) ? 1 : 0,
                     (forward.orElseThrow().wholeCurrentProtected() ? 0 : 1)
                             + (reverse.orElseThrow().wholeCurrentProtected() ? 0 : 1),
                     (forward.orElseThrow().onDiagram() ? 0 : 1)
@@ -169,16 +173,37 @@ final class ExhaustiveSearch {
         }
     }
 
-    private int unbroken(Flow off) {
+    private boolean isBroken(Nodes off, Terminal line) {
+        return request.leads().stream().noneMatch(l -> off.same(l, line));
+    }
+
+    /** The nodes that are joined to a line, directly or through windings. */
+    private Set<Terminal> reached(Nodes nodes, Terminal line) {
+        Set<Terminal> reached = new HashSet<>(Set.of(nodes.nodeOf(line)));
+        boolean grew = true;
+        while (grew) {
+            grew = false;
+            for (Winding winding : request.windings()) {
+                Terminal a = nodes.nodeOf(winding.like());
+                Terminal b = nodes.nodeOf(winding.other());
+                grew |= reached.contains(a) && reached.add(b);
+                grew |= reached.contains(b) && reached.add(a);
+            }
+        }
+        return reached;
+    }
+
+    private int unbroken(Nodes off) {
         int unbroken = 0;
         for (Terminal line : List.of(Terminal.L1, Terminal.L2)) {
-            unbroken += request.supply().isHot(line) && !off.isBroken(line) ? 1 : 0;
+            unbroken += request.supply().isHot(line) && !isBroken(off, line) ? 1 : 0;
         }
         return unbroken;
     }
 
-    private Optional<RunningConnection> joins(Wiring wiring, HandlePosition position, List<RunningConnection> ways) {
-        List<SortedSet<Terminal>> there = several(wiring.nodes(position).groupsAmong(points));
+    private Optional<RunningConnection> joins(List<Wire> wires, HandlePosition position, List<RunningConnection> ways) {
+        List<SortedSet<Terminal>> there = several(
+                Nodes.of(wires, request.chart().closedIn(position)).groupsAmong(points));
         return ways.stream().filter(w -> several(w.groups()).equals(there)).findFirst();
     }
 

@@ -2,18 +2,18 @@ package gatepin.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
-import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.WiredMotor;
-import gatepin.core.circuit.Wiring;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.PlanResult.Hindrance;
 import gatepin.core.verdict.Analysis;
@@ -206,7 +206,7 @@ class PlannerTest {
                                 .wishing(SampleMotors.keep("T5", "1")))
                         .plans())
                 .isNotEmpty()
-                .allMatch(p -> p.wiring().nodes(List.of()).same(Terminal.motor("T5"), Terminal.onSwitch("1")));
+                .allMatch(p -> Nodes.of(p.wires(), List.of()).same(Terminal.motor("T5"), Terminal.onSwitch("1")));
     }
 
     @Test
@@ -220,9 +220,9 @@ class PlannerTest {
                         List<Contact> sound = kind.chart().closedIn(position).stream()
                                 .filter(c -> !c.a().equals(worn) && !c.b().equals(worn))
                                 .toList();
-                        assertThat(plan.wiring().nodes(sound).groupsAmong(request.points()))
+                        assertThat(Nodes.of(plan.wires(), sound).groupsAmong(request.points()))
                                 .as(kind.name() + " without " + worn.mark() + ", " + plan.wires())
-                                .isEqualTo(plan.wiring().nodes(position).groupsAmong(request.points()));
+                                .isEqualTo(Nodes.of(plan.wires(), kind.chart().closedIn(position)).groupsAmong(request.points()));
                     }
                 }
             }
@@ -279,22 +279,29 @@ class PlannerTest {
     void everyPlanPassesTheEngine(SampleMotors motor, SwitchKind kind) {
         Motor real = motor.fitted().values().motor(motor.leads());
         for (Plan plan : on(kind, motor).plans()) {
-            Analysis analysis = Analysis.of(WiredMotor.of(real, plan.wiring(), Feeder.STIFF), motor.rated());
+            Analysis analysis = Analysis.of(new Circuit(real, kind.chart(), motor.supply(), Feeder.STIFF, plan.wires()), motor.rated());
             assertThat(analysis.verdicts())
                     .as(plan.wires().toString())
                     .noneMatch(v -> v.severity() == Severity.DANGER && (kind.hasOff() || v.rule() != Rule.RUNS_IN_OFF))
                     .anyMatch(v -> v.rule() == Rule.REVERSES);
             assertThat(analysis.in(HandlePosition.FORWARD).way()).isEqualTo(wayAsWritten(motor, real));
             assertThat(kind.hasOff()
-                            && !Flow.of(plan.wiring(), HandlePosition.OFF).nothingEnergised())
+                            && !Carrying.of(motor.circuit(kind, plan.wires()), HandlePosition.OFF)
+                                    .nothingFlows())
                     .as("current in OFF")
                     .isFalse();
         }
     }
 
     private static Way wayAsWritten(SampleMotors motor, Motor real) {
-        Wiring direct = motor.connection().direct(motor.leads(), motor.supply());
-        return Analysis.of(WiredMotor.of(real, direct, Feeder.STIFF), motor.rated())
+        return Analysis.of(
+                        new Circuit(
+                                real,
+                                ContactChart.NONE,
+                                motor.supply(),
+                                Feeder.STIFF,
+                                motor.connection().direct(motor.leads())),
+                        motor.rated())
                 .in(HandlePosition.FORWARD)
                 .way();
     }
@@ -303,7 +310,7 @@ class PlannerTest {
     @MethodSource("everyMotorOnEverySwitch")
     void theCostOfAPlanIsWhatItsWiresCost(SampleMotors motor, SwitchKind kind) {
         for (Plan plan : on(kind, motor).plans()) {
-            Flow off = Flow.of(plan.wiring(), HandlePosition.OFF);
+            Carrying off = Carrying.of(motor.circuit(kind, plan.wires()), HandlePosition.OFF);
             assertThat(plan.cost().hotLeadsInOff())
                     .isEqualTo(kind.hasOff() ? off.hotLeads().size() : 0);
             assertThat(plan.cost().jumpers()).isEqualTo(count(plan, Wire.Run.SWITCH_BOX));
@@ -350,7 +357,7 @@ class PlannerTest {
                 }
             }
         }
-        return new ContactChart(chart.terminals(), closed);
+        return ContactChart.ofHandle(chart.terminals(), closed);
     }
 
     @Test

@@ -8,14 +8,13 @@ import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -29,9 +28,9 @@ class RunningConnectionsTest {
 
     private static Analysis analysis(SampleMotors motor, List<SortedSet<Terminal>> groups) {
         Motor real = motor.fitted().values().motor(motor.leads());
-        WiredMotor wired = new WiredMotor(
+        Circuit wired = new Circuit(
                 real,
-                new ContactChart(List.of(), Map.of()),
+                ContactChart.NONE,
                 motor.supply(),
                 Feeder.STIFF,
                 RunningConnection.wires(groups),
@@ -67,7 +66,7 @@ class RunningConnectionsTest {
                         all.forward().get(0).groups()))
                 .isEqualTo(Partition.of(
                         PlanRequest.points(motor.leads().terminals()),
-                        motor.connection().groups()));
+                        motor.connection().groups(motor.leads())));
         assertThat(all.forward().get(0).onDiagram()).isTrue();
         assertThat(all.reverse().get(0).onDiagram()).isTrue();
     }
@@ -97,7 +96,7 @@ class RunningConnectionsTest {
         SampleMotors motor = SampleMotors.SIX_LEAD_HIGH;
         RunningConnections all = motor.running();
         List<Terminal> points = PlanRequest.points(motor.leads().terminals());
-        double rated = Math.abs(torque(motor, motor.connection().groups()));
+        double rated = Math.abs(torque(motor, motor.connection().groups(motor.leads())));
         Random chance = new Random(23);
         int found = 0;
         for (int n = 0; n < 6000; n++) {
@@ -134,6 +133,6 @@ class RunningConnectionsTest {
         List<Plan> plans = Planner.search(SampleMotors.FOUR_LEAD.on(SwitchKind.DPDT_STRAIGHT_ACROSS))
                 .plans();
 
-        assertThat(plans).isNotEmpty().allMatch(p -> Across.shorts(p.wiring()));
+        assertThat(plans).isNotEmpty().allMatch(p -> Across.shorts(p.wires(), SwitchKind.DPDT_STRAIGHT_ACROSS.chart()));
     }
 }

@@ -1,5 +1,8 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
@@ -132,6 +135,16 @@ public record SampleMotors(String name, Leads leads, Connection connection, Supp
         return new RatedPoint(1 - given.rpm() * given.poles() / (120.0 * given.hertz()), given.ratedNm());
     }
 
+    /** The motor as fitted. */
+    public Motor motor() {
+        return fitted().values().motor(leads);
+    }
+
+    /** The motor on a switch, wired so. */
+    public Circuit circuit(SwitchKind kind, List<Wire> wires) {
+        return new Circuit(motor(), kind.chart(), supply, Feeder.STIFF, wires);
+    }
+
     /** The connections that run it right, by the engine. */
     public RunningConnections running() {
         return RunningConnections.of(fitted().values().motor(leads), leads, rated(), connection, supply);
@@ -139,7 +152,7 @@ public record SampleMotors(String name, Leads leads, Connection connection, Supp
 
     /** What the diagram alone states. */
     public RunningConnections asWritten() {
-        return RunningConnections.asWritten(connection, leads, supply);
+        return RunningConnections.asWritten(connection, leads, motor(), rated(), supply);
     }
 
     public PlanRequest on(SwitchKind kind) {

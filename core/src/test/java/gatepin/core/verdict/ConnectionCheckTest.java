@@ -162,8 +162,8 @@ class ConnectionCheckTest {
         Connection low = connection(key, 115);
         Connection high = connection(key, 230);
 
-        assertThat(Rebuilt.high(low, leads, 230).orElseThrow().groups()).isEqualTo(high.groups());
-        assertThat(Rebuilt.low(high, leads, 115).orElseThrow().groups()).isEqualTo(low.groups());
+        assertThat(Rebuilt.high(low, leads, 230).orElseThrow().groups(leads)).isEqualTo(high.groups(leads));
+        assertThat(Rebuilt.low(high, leads, 115).orElseThrow().groups(leads)).isEqualTo(low.groups(leads));
         for (String other : List.of("four-lead", "psc-three-wire", "six-lead-three-terminal-protector")) {
             assertThat(Rebuilt.high(connection(other, 115), leads(other), 230))
                     .as(other)

@@ -9,7 +9,7 @@ import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
@@ -164,8 +164,8 @@ class WindingValuesTest {
                 new Wire(Terminal.motor("T2"), Terminal.L2, Wire.Run.MOTOR_CABLE),
                 new Wire(Terminal.motor("T2"), Terminal.motor("T3"), Wire.Run.MOTOR_BOX));
         var supply = new gatepin.core.circuit.Supply(24, 60, gatepin.core.circuit.Supply.Kind.HOT_AND_NEUTRAL);
-        WiredMotor wired =
-                new WiredMotor(motor, FoundNothing.CHART, supply, gatepin.core.circuit.Feeder.STIFF, wires, List.of());
+        Circuit wired =
+                new Circuit(motor, FoundNothing.CHART, supply, gatepin.core.circuit.Feeder.STIFF, wires, List.of());
         var solved = gatepin.core.circuit.AcNetwork.of(wired, State.atRest(HandlePosition.FORWARD))
                 .at(1);
         Coil fed = motor.coils().get(0);

@@ -2,7 +2,8 @@ package gatepin.core.wire;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire.Run;
 import gatepin.core.gear.SwitchKind;
@@ -28,7 +29,7 @@ class MakingTest {
 
     private static Making making(SampleMotors motor, Plan plan, Region region) {
         return Making.of(
-                plan.wiring(),
+                motor.circuit(SwitchKind.CROSS_CORNER_DRUM, plan.wires()),
                 WorkingOrder.of(plan),
                 motor.leads(),
                 region,
@@ -68,7 +69,7 @@ class MakingTest {
         SampleMotors low = SampleMotors.SIX_LEAD_LOW;
         Plan plan = best(low, SwitchKind.CROSS_CORNER_DRUM);
         for (WireDetail detail : making(low, plan, Region.NORTH_AMERICA).wires()) {
-            boolean neutral = plan.wiring().nodes(List.of()).same(detail.wire().from(), Terminal.L2);
+            boolean neutral = Nodes.of(plan.wires(), List.of()).same(detail.wire().from(), Terminal.L2);
             if (detail.wire().run() != Run.MOTOR_BOX) {
                 assertThat(detail.colour().equals("white"))
                         .as(detail.toString())
@@ -104,7 +105,7 @@ class MakingTest {
         Making making = making(motor, plan, Region.NORTH_AMERICA);
         long screws = plan.wires().stream()
                 .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
-                .filter(t -> t.place() == Place.SWITCH || t.equals(Terminal.MOTOR_FRAME))
+                .filter(t -> t.is(Type.SWITCH) || t.equals(Terminal.MOTOR_FRAME))
                 .count();
 
         assertThat(making.toBuy())

@@ -1,5 +1,7 @@
 package gatepin.web.demo;
 
+import gatepin.core.circuit.Terminal;
+import java.util.stream.Stream;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.ConnectionReader;
@@ -11,7 +13,7 @@ import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.FaceReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
-import gatepin.core.job.Gate;
+import gatepin.core.lane.Gate;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.plate.PlateReader;
@@ -36,8 +38,8 @@ import gatepin.web.desk.SafeDesk;
 import gatepin.web.desk.SwitchDesk;
 import gatepin.web.desk.WindingDesk;
 import gatepin.web.store.BoardStore.Board;
-import gatepin.web.store.JobStore.Run;
-import gatepin.web.store.MotorStore.Column;
+import gatepin.core.supply.PanelRun;
+import gatepin.core.diagram.Column;
 import gatepin.web.store.ShopStore;
 import gatepin.web.store.SwitchStore;
 import gatepin.web.store.WindingStore.PadLead;
@@ -117,7 +119,7 @@ public class DemoShops implements ApplicationRunner {
                 desk.open(scratter).orElseThrow().job().version(),
                 230,
                 Supply.Kind.TWO_HOT,
-                new Run(new BigDecimal("18.3"), "NEMA 6-15"));
+                new PanelRun(new BigDecimal("18.3"), "NEMA 6-15"));
         motorDesk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
         desk.pull(scratter, Gate.SUPPLY, "");
         rotationDesk.save(
@@ -232,7 +234,7 @@ public class DemoShops implements ApplicationRunner {
                                         wire("", "red", "switch 2", "L2", ""),
                                         wire("", "green", "frame", "ground", ""),
                                         wire("", "grey", "lamp", "switch 2", "work lamp over the hopper")),
-                                List.of("T1", "T2", "T3", "T4", "T5", "T8"))
+                                Stream.of("T1", "T2", "T3", "T4", "T5", "T8").map(Terminal::motor).toList())
                         .value()
                         .orElseThrow();
         foundDesk.save(id, 0, new FoundRecord(!wired, wires));
@@ -306,7 +308,7 @@ public class DemoShops implements ApplicationRunner {
                 file.job().version(),
                 file.job().volts().orElseThrow(),
                 file.job().supplyKind(),
-                new Run(new BigDecimal(metres), plug));
+                new PanelRun(new BigDecimal(metres), plug));
         desk.pull(id, Gate.SUPPLY, "");
         rotationDesk.save(
                 id,

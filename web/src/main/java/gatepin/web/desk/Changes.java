@@ -1,9 +1,10 @@
 package gatepin.web.desk;
 
-import gatepin.core.job.Fact;
-import gatepin.core.job.Lane.Change;
-import gatepin.core.job.Lane.Drop;
-import gatepin.core.job.Lane.Pin;
+import java.util.ArrayList;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Lane.Pin;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.LogStore;
@@ -20,12 +21,17 @@ import org.springframework.stereotype.Component;
 class Changes {
     private static final Set<Fact> PLAN_RELIES_ON = Set.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH);
 
+    /** Letters of a reason that the table of pins holds. */
+    private static final int LONGEST = 500;
+
     private final JobStore jobs;
     private final PinStore pins;
     private final LogStore log;
     private final ShopStore shops;
+    private final JobFiles files;
 
-    Changes(JobStore jobs, PinStore pins, LogStore log, ShopStore shops) {
+    Changes(JobStore jobs, PinStore pins, LogStore log, ShopStore shops, JobFiles files) {
+        this.files = files;
         this.jobs = jobs;
         this.pins = pins;
         this.log = log;
@@ -37,18 +43,27 @@ class Changes {
         log.add(job, shops.ownerOf(job.shopId()), kind, words);
     }
 
-    /** Puts the plan aside and drops the pins that relied on what changed. */
+    /**
+     * Puts the plan aside and drops the pins that relied on what changed; then asks every gate that is still open again, and drops the
+     * pins whose evidence no longer holds, whatever it was that changed.
+     */
     List<Drop> apply(JobFile before, List<Change> changes) {
         Job job = before.job();
         if (before.plan().isPresent() && changes.stream().anyMatch(c -> PLAN_RELIES_ON.contains(c.fact()))) {
             jobs.setPlan(job.id(), Optional.empty());
             note(job, Kind.DROPPED, "The wiring plan no longer holds and was put aside.");
         }
-        List<Drop> drops = before.lane().dropsAfter(changes);
-        for (Drop drop : drops) {
-            pins.set(job.id(), drop.gate(), new Pin(Pin.State.DROPPED, drop.reason()));
-            note(job, Kind.DROPPED, drop.gate().title() + ": pin dropped. " + drop.reason());
-        }
+        List<Drop> drops = new ArrayList<>(before.lane().dropsAfter(changes));
+        drops.forEach(d -> drop(job, d));
+        List<Drop> fallen = files.file(job.id()).workup().fallen();
+        fallen.forEach(d -> drop(job, d));
+        drops.addAll(fallen);
         return drops;
+    }
+
+    private void drop(Job job, Drop drop) {
+        String reason = drop.reason().length() > LONGEST ? drop.reason().substring(0, LONGEST) : drop.reason();
+        pins.set(job.id(), drop.gate(), new Pin(Pin.State.DROPPED, reason));
+        note(job, Kind.DROPPED, drop.gate().title() + ": pin dropped. " + reason);
     }
 }

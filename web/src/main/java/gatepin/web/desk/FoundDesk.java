@@ -1,9 +1,9 @@
 package gatepin.web.desk;
 
 import gatepin.core.found.FoundRecord;
-import gatepin.core.job.Fact;
-import gatepin.core.job.Lane.Change;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.web.store.FoundStore;
 import gatepin.web.store.FoundStore.Photo;
 import gatepin.web.store.FoundStore.PhotoPin;

@@ -6,38 +6,31 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Connection;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.job.Fact;
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane.Change;
-import gatepin.core.job.Lane.Drop;
-import gatepin.core.job.Lane.Pin;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Lane.Pin;
 import gatepin.core.machine.Leads;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
-import gatepin.web.store.CableStore;
-import gatepin.web.store.FoundStore;
 import gatepin.web.store.JobStore;
 import gatepin.web.store.JobStore.Job;
-import gatepin.web.store.JobStore.Run;
+import gatepin.core.supply.PanelRun;
 import gatepin.web.store.LogStore;
 import gatepin.web.store.LogStore.Kind;
 import gatepin.web.store.MotorStore;
-import gatepin.web.store.MotorStore.Column;
-import gatepin.web.store.MotorStore.Motor;
+import gatepin.core.diagram.Column;
 import gatepin.web.store.MotorStore.Rating;
 import gatepin.web.store.PinStore;
 import gatepin.web.store.PlanStore;
 import gatepin.web.store.PlanStore.ChosenPlan;
 import gatepin.web.store.PlanStore.PlannedWire;
-import gatepin.web.store.RotationStore;
-import gatepin.web.store.SafeStore;
 import gatepin.web.store.ShopStore;
 import gatepin.web.store.StaleEdit;
 import gatepin.web.store.SwitchStore;
-import gatepin.web.store.WindingStore;
-import gatepin.web.store.WishStore;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,13 +49,7 @@ public class JobDesk {
     private final PinStore pins;
     private final LogStore log;
     private final ShopStore shops;
-    private final Engine engine;
-    private final SafeStore safe;
-    private final FoundStore found;
-    private final WindingStore windings;
-    private final RotationStore rotations;
-    private final WishStore wishes;
-    private final CableStore cables;
+    private final JobFiles files;
     private final Changes changes;
 
     JobDesk(
@@ -73,13 +60,7 @@ public class JobDesk {
             PinStore pins,
             LogStore log,
             ShopStore shops,
-            Engine engine,
-            SafeStore safe,
-            FoundStore found,
-            WindingStore windings,
-            RotationStore rotations,
-            WishStore wishes,
-            CableStore cables,
+            JobFiles files,
             Changes changes) {
         this.jobs = jobs;
         this.motors = motors;
@@ -88,20 +69,14 @@ public class JobDesk {
         this.pins = pins;
         this.log = log;
         this.shops = shops;
-        this.engine = engine;
-        this.safe = safe;
-        this.found = found;
-        this.windings = windings;
-        this.rotations = rotations;
-        this.wishes = wishes;
-        this.cables = cables;
+        this.files = files;
         this.changes = changes;
     }
 
     /** Everything known of a job; empty when there is no such job. */
     @Transactional(readOnly = true)
     public Optional<JobFile> open(long jobId) {
-        return jobs.job(jobId).map(this::load);
+        return files.find(jobId);
     }
 
     /**
@@ -111,37 +86,13 @@ public class JobDesk {
      */
     @Transactional(readOnly = true)
     public JobFile file(long jobId) {
-        return load(job(jobId));
+        return files.file(jobId);
     }
 
     /** Everything known of all jobs, for the yard. */
     @Transactional(readOnly = true)
     public List<JobFile> yard() {
-        return jobs.jobs().stream().map(this::load).toList();
-    }
-
-    private JobFile load(Job job) {
-        Motor motor = motors.motor(job.motorId());
-        List<Rating> ratings = motors.ratings(job.motorId());
-        JobFile file = new JobFile(
-                job,
-                safe.record(job.id()),
-                found.record(job.id()),
-                windings.record(job.motorId()),
-                rotations.plan(job.id()),
-                motor,
-                ratings,
-                PlateReader.read(PlateFields.of(motor, ratings)).value(),
-                motors.leads(job.motorId()),
-                job.volts().flatMap(v -> motors.column(job.motorId(), v)),
-                jobs.run(job.id()),
-                cables.lengths(job.id()),
-                wishes.wishes(job.id()),
-                job.switchId().map(switches::kind),
-                job.planId().flatMap(plans::plan),
-                pins.lane(job.id()),
-                Optional.empty());
-        return file.withDanger(engine.danger(file));
+        return files.all();
     }
 
     /** Opens a job for a new machine; gives its id, or what is wrong with the name. */
@@ -183,7 +134,7 @@ public class JobDesk {
      * @throws StaleEdit when somebody saved the motor after {@code version}
      */
     public List<Drop> savePlate(long jobId, int version, PlateReader.Typed typed, Plate plate) {
-        JobFile before = load(job(jobId));
+        JobFile before = files.file(jobId);
         List<Rating> ratings = plate.ratings().stream()
                 .map(r -> new Rating(r.volts(), r.amps().map(BigDecimal::valueOf)))
                 .toList();
@@ -210,7 +161,7 @@ public class JobDesk {
      */
     public List<Drop> saveDiagram(
             long jobId, int motorVersion, int jobVersion, Leads leads, Column column, Supply.Kind supplyKind) {
-        JobFile before = load(job(jobId));
+        JobFile before = files.file(jobId);
         int volts = column.connection().volts();
         motors.saveDiagram(before.motor().id(), motorVersion, leads, column);
         jobs.setSupply(jobId, jobVersion, volts, supplyKind);
@@ -250,8 +201,8 @@ public class JobDesk {
      *
      * @throws StaleEdit when somebody saved the job after {@code version}
      */
-    public List<Drop> saveSupply(long jobId, int version, int volts, Supply.Kind kind, Run run) {
-        JobFile before = load(job(jobId));
+    public List<Drop> saveSupply(long jobId, int version, int volts, Supply.Kind kind, PanelRun run) {
+        JobFile before = files.file(jobId);
         jobs.setRun(jobId, version, volts, kind, run);
         List<Change> changed = new ArrayList<>();
         Optional<Supply> old = before.supply();
@@ -302,13 +253,13 @@ public class JobDesk {
      * @throws IllegalArgumentException when the shop has no such switch
      */
     public List<Drop> chooseSwitch(long jobId, int version, long switchId, String rating) {
-        JobFile before = load(job(jobId));
+        JobFile before = files.file(jobId);
         if (switches.devices(before.job().shopId()).stream().noneMatch(d -> d.id() == switchId)) {
             throw new IllegalArgumentException("this shop has no switch " + switchId);
         }
         jobs.setSwitch(jobId, version, switchId, rating.strip());
         if (before.job().switchId().equals(Optional.of(switchId))) {
-            return List.of();
+            return changes.apply(before, List.of());
         }
         SwitchKind kind = switches.kind(switchId);
         log.add(before.job(), who(before.job()), Kind.SAVED, "Switch chosen: " + kind.name() + ".");
@@ -327,7 +278,7 @@ public class JobDesk {
      * @throws StaleEdit when somebody saved the job after {@code version}
      */
     public List<Drop> choosePlan(long jobId, int version, Plan plan, String name) {
-        JobFile before = load(job(jobId));
+        JobFile before = files.file(jobId);
         if (before.job().version() != version) {
             throw new StaleEdit("the job");
         }
@@ -377,7 +328,7 @@ public class JobDesk {
      * @throws StaleEdit when the job has another plan by now
      */
     public ChosenPlan tick(long jobId, long planId, long wireId, boolean made) {
-        JobFile before = load(job(jobId));
+        JobFile before = files.file(jobId);
         if (!before.job().planId().equals(Optional.of(planId))) {
             throw new StaleEdit("the plan");
         }
@@ -404,7 +355,7 @@ public class JobDesk {
      * @return what kept the pin in; empty when it is out
      */
     public List<Problem> pull(long jobId, Gate gate, String override) {
-        JobFile file = load(job(jobId));
+        JobFile file = files.file(jobId);
         if (file.lane().pin(gate).isOpen()) {
             return List.of();
         }

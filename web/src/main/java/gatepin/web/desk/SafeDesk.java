@@ -1,8 +1,8 @@
 package gatepin.web.desk;
 
-import gatepin.core.job.Fact;
-import gatepin.core.job.Lane.Change;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.web.store.LogStore.Kind;
@@ -81,6 +81,7 @@ public class SafeDesk {
         JobFile before = desk.file(jobId);
         safe.remove(jobId, name);
         changes.note(before.job(), Kind.SAVED, "Capacitor taken off the list: " + name + ".");
+        changes.apply(before, List.of());
     }
 
     /** Adds what was measured across a capacitor. One that is charged drops the pin. */

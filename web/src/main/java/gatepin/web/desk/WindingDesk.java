@@ -1,8 +1,8 @@
 package gatepin.web.desk;
 
-import gatepin.core.job.Fact;
-import gatepin.core.job.Lane.Change;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.Leads;
 import gatepin.core.winding.HiddenMotor;
 import gatepin.core.winding.MeterError;

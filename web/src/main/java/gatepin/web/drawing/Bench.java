@@ -1,8 +1,8 @@
 package gatepin.web.drawing;
 
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Leads;
 import java.util.List;
@@ -13,18 +13,18 @@ import java.util.Optional;
  *
  * @param leads the motor's leads with their colours
  * @param gear the switch; none where a bare connection is drawn
- * @param wiring the wiring that the engine computed on
+ * @param circuit the circuit that the engine computed on
  * @param wires the wires in the order of the wire list
  * @param flags what was found, to be shown beside what it is about
  */
-public record Bench(Leads leads, Optional<SwitchKind> gear, Wiring wiring, List<Wire> wires, List<Flag> flags) {
+public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires, List<Flag> flags) {
     /** A bench without flags. */
-    public Bench(Leads leads, Optional<SwitchKind> gear, Wiring wiring, List<Wire> wires) {
-        this(leads, gear, wiring, wires, List.of());
+    public Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires) {
+        this(leads, gear, circuit, wires, List.of());
     }
 
     Optional<Supply> supply() {
-        return Optional.of(wiring.supply());
+        return Optional.of(circuit.supply());
     }
 
     /** Draws it for a wide screen and for a tall one. */

@@ -1,11 +1,11 @@
 package gatepin.web.drawing;
 
+import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.web.drawing.Drawing.Coil;
 import gatepin.web.drawing.Drawing.ContactBar;
@@ -36,13 +36,13 @@ final class BenchPainter {
 
     private final Bench bench;
     private final Sheet sheet;
-    private final Map<HandlePosition, Flow> flows = new EnumMap<>(HandlePosition.class);
+    private final Map<HandlePosition, Carrying> flows = new EnumMap<>(HandlePosition.class);
 
     BenchPainter(Bench bench, Sheet sheet) {
         this.bench = bench;
         this.sheet = sheet;
         for (HandlePosition position : HandlePosition.values()) {
-            flows.put(position, Flow.of(bench.wiring(), position));
+            flows.put(position, Carrying.of(bench.circuit(), position));
         }
     }
 
@@ -94,23 +94,23 @@ final class BenchPainter {
         return sheet.spot(terminal);
     }
 
-    private States states(Function<Flow, Optional<Circuit>> circuit, Function<Flow, Boolean> hot) {
+    private States states(Function<Carrying, Optional<Role>> circuit, Function<Carrying, Boolean> hot) {
         return new States(
                 word(circuit.apply(flow(HandlePosition.FORWARD))),
                 word(circuit.apply(flow(HandlePosition.OFF))) + (hot.apply(flow(HandlePosition.OFF)) ? " hot" : ""),
                 word(circuit.apply(flow(HandlePosition.REVERSE))));
     }
 
-    private Flow flow(HandlePosition position) {
-        Flow flow = flows.get(position);
+    private Carrying flow(HandlePosition position) {
+        Carrying flow = flows.get(position);
         if (flow == null) {
             throw new IllegalStateException("every position has its flow");
         }
         return flow;
     }
 
-    private static String word(Optional<Circuit> circuit) {
-        return circuit.map(c -> c == Circuit.START ? "start" : "run").orElse("idle");
+    private static String word(Optional<Role> circuit) {
+        return circuit.map(c -> c == Role.START ? "start" : "run").orElse("idle");
     }
 
     private Trace trace(int step, Wire wire, List<Cell> cells) {
@@ -123,7 +123,7 @@ final class BenchPainter {
         List<int[]> corners = corners(points);
         States states = wire.isGround()
                 ? new States("ground", "ground", "ground")
-                : states(f -> f.circuitOf(wire), f -> f.isHot(wire.from()));
+                : states(f -> f.roleOf(wire), f -> f.isHot(wire.from()));
         return new Trace(
                 step, wire.from().mark() + " to " + wire.to().mark(), path(corners), path(beside(corners)), states);
     }
@@ -182,7 +182,7 @@ final class BenchPainter {
 
     private List<ContactBar> contacts() {
         List<ContactBar> bars = new ArrayList<>();
-        for (Contact contact : bench.wiring().chart().contacts()) {
+        for (Contact contact : bench.circuit().chart().contacts()) {
             Spot a = spot(contact.a());
             Spot b = spot(contact.b());
             bars.add(new ContactBar(
@@ -200,16 +200,16 @@ final class BenchPainter {
     }
 
     private String contactState(Contact contact, HandlePosition position) {
-        if (!bench.wiring().chart().closedIn(position).contains(contact)) {
+        if (!bench.circuit().chart().closedIn(position).contains(contact)) {
             return "open";
         }
-        return "closed " + word(flow(position).circuitOf(contact));
+        return "closed " + word(flow(position).roleOf(contact));
     }
 
     private List<Coil> coils() {
         List<Coil> coils = new ArrayList<>();
         List<int[]> drawn = new ArrayList<>();
-        for (Winding winding : bench.wiring().windings()) {
+        for (Winding winding : bench.leads().windings()) {
             int[] span = span(winding);
             int lane = 0;
             while (isTaken(drawn, lane, span)) {
@@ -217,13 +217,13 @@ final class BenchPainter {
             }
             drawn.add(new int[] {lane, span[0], span[1]});
             int line = sheet.coilLine - LANE * lane;
-            String path = switch (winding.circuit()) {
+            String path = switch (winding.role()) {
                 case PROTECTOR -> heater(span[0], span[1], line);
                 case CAPACITOR -> plates(span[0], span[1], line);
                 default -> humps(span[0], span[1], line);
             };
             States states = states(
-                    f -> f.energised(winding) ? Optional.of(f.circuitOf(winding)) : Optional.empty(),
+                    f -> f.isLit(winding) ? Optional.of(f.serves(winding)) : Optional.empty(),
                     f -> f.isHot(winding.like()));
             coils.add(new Coil(path, winding.name(), states));
         }

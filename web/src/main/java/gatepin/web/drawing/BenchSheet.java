@@ -1,6 +1,6 @@
 package gatepin.web.drawing;
 
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
@@ -38,7 +38,7 @@ final class BenchSheet {
     /** Leads of one winding side by side, so that its humps fit between them; a lead of two windings between both. */
     private static List<Lead> sideBySide(Leads leads) {
         List<Winding> windings = leads.windings().stream()
-                .sorted(Comparator.comparing((Winding w) -> order(w.circuit())).thenComparing(Winding::name))
+                .sorted(Comparator.comparing((Winding w) -> order(w.role())).thenComparing(Winding::name))
                 .toList();
         Set<Terminal> placed = new LinkedHashSet<>();
         for (Winding winding : windings) {
@@ -50,7 +50,7 @@ final class BenchSheet {
         return placed.stream().map(t -> leads.find(t.mark()).orElseThrow()).toList();
     }
 
-    private static int order(Winding.Circuit circuit) {
+    private static int order(Winding.Role circuit) {
         return switch (circuit) {
             case PROTECTOR -> 0;
             case RUN -> 1;
@@ -166,7 +166,7 @@ final class BenchSheet {
     private Map<Terminal, List<Terminal>> splices() {
         Map<Terminal, List<Terminal>> splices = new LinkedHashMap<>();
         for (Wire wire : bench.wires()) {
-            if (wire.to().place() == Place.SPLICE) {
+            if (wire.to().is(Type.SPLICE)) {
                 splices.computeIfAbsent(wire.to(), k -> new ArrayList<>()).add(wire.from());
             }
         }

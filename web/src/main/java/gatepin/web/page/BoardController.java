@@ -1,20 +1,20 @@
 package gatepin.web.page;
 
+import gatepin.web.desk.Computing;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Severity;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Move;
 import gatepin.core.diagram.StudBoardReader;
-import gatepin.core.job.Gate;
+import gatepin.core.lane.Gate;
 import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;
-import gatepin.web.desk.Engine;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
 import gatepin.web.drawing.BoardPicture;
@@ -42,12 +42,12 @@ import org.springframework.web.servlet.ModelAndView;
 class BoardController {
     private final MotorDesk desk;
     private final JobPages pages;
-    private final Engine engine;
+    private final Computing computing;
 
-    BoardController(MotorDesk desk, JobPages pages, Engine engine) {
+    BoardController(MotorDesk desk, JobPages pages, Computing computing) {
         this.desk = desk;
         this.pages = pages;
-        this.engine = engine;
+        this.computing = computing;
     }
 
     @GetMapping("/jobs/{id}/board")
@@ -156,7 +156,7 @@ class BoardController {
     }
 
     private Optional<ConnectionCheck> check(JobFile file, Connection connection, int volts) {
-        return engine.check(file, connection, file.supplyAt(volts));
+        return file.workup().check(connection, file.supplyAt(volts));
     }
 
     /** What the diagram interchanges, or else the two ends of the start winding. */
@@ -165,7 +165,7 @@ class BoardController {
             return file.column().orElseThrow().connection().swap();
         }
         List<String> start = file.leads().all().stream()
-                .filter(l -> l.isOf(Circuit.START))
+                .filter(l -> l.isOf(Role.START))
                 .map(Lead::mark)
                 .toList();
         return start.size() < 2 ? new Swap("L1", "L2") : new Swap(start.get(0), start.get(start.size() - 1));

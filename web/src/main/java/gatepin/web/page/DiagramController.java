@@ -1,10 +1,12 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
+import gatepin.web.desk.Computing;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
@@ -12,23 +14,22 @@ import gatepin.core.diagram.DiagramText;
 import gatepin.core.diagram.Misread;
 import gatepin.core.diagram.Misread.Mend;
 import gatepin.core.diagram.Rebuilt;
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.ConnectionCheck;
-import gatepin.web.desk.Engine;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.Flag;
 import gatepin.web.store.MotorStore;
-import gatepin.web.store.MotorStore.Column;
+import gatepin.core.diagram.Column;
 import gatepin.web.store.StaleEdit;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,13 +51,13 @@ class DiagramController {
     private final JobDesk desk;
     private final JobPages pages;
     private final MotorStore motors;
-    private final Engine engine;
+    private final Computing computing;
 
-    DiagramController(JobDesk desk, JobPages pages, MotorStore motors, Engine engine) {
+    DiagramController(JobDesk desk, JobPages pages, MotorStore motors, Computing computing) {
         this.desk = desk;
         this.pages = pages;
         this.motors = motors;
-        this.engine = engine;
+        this.computing = computing;
     }
 
     @GetMapping("/jobs/{id}/diagram")
@@ -85,12 +86,12 @@ class DiagramController {
         column.ifPresent(c -> {
             Supply supply = file.supplyAt(volts);
             model.addAttribute("column", c);
-            Wiring asPlate = c.connection().direct(file.leads(), supply);
-            Wiring opposite = c.connection().reversed().direct(file.leads(), supply);
-            Optional<OnBench> forward = engine.bench(file, asPlate);
-            Optional<OnBench> reverse = engine.bench(file, opposite);
-            model.addAttribute("asPlate", draw(file.leads(), asPlate, forward));
-            model.addAttribute("opposite", draw(file.leads(), opposite, reverse));
+            Optional<Circuit> asPlate = direct(file, c.connection(), supply);
+            Optional<Circuit> opposite = direct(file, c.connection().reversed(), supply);
+            Optional<OnBench> forward = asPlate.flatMap(file.workup()::bench);
+            Optional<OnBench> reverse = opposite.flatMap(file.workup()::bench);
+            asPlate.ifPresent(a -> model.addAttribute("asPlate", draw(file.leads(), a, forward)));
+            opposite.ifPresent(o -> model.addAttribute("opposite", draw(file.leads(), o, reverse)));
             if (forward.isPresent() && reverse.isPresent()) {
                 model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
                 List<Finding> findings = bothWays(
@@ -105,6 +106,10 @@ class DiagramController {
         return "diagram";
     }
 
+    private static Optional<Circuit> direct(JobFile file, Connection connection, Supply supply) {
+        return file.workup().circuit(connection.direct(file.leads()), ContactChart.NONE, supply);
+    }
+
     private Optional<Column> columnBeside(JobFile file, int volts) {
         return file.plateVolts().stream()
                 .filter(v -> !VoltageRange.same(v, volts))
@@ -116,8 +121,8 @@ class DiagramController {
     private Optional<Finding> otherColumn(JobFile file, Connection connection, Supply supply) {
         return columnBeside(file, connection.volts()).flatMap(other -> {
             int volts = other.connection().volts();
-            Optional<ConnectionCheck> here = engine.check(file, connection, supply);
-            Optional<ConnectionCheck> there = engine.check(file, other.connection(), file.supplyAt(volts));
+            Optional<ConnectionCheck> here = file.workup().check(connection, supply);
+            Optional<ConnectionCheck> there = file.workup().check(other.connection(), file.supplyAt(volts));
             if (here.isEmpty() || there.isEmpty()) {
                 return Optional.empty();
             }
@@ -137,14 +142,14 @@ class DiagramController {
     }
 
     private List<Mend> mends(JobFile file, Connection connection, Supply supply) {
-        boolean wrong = engine.check(file, connection, supply)
+        boolean wrong = file.workup().check(connection, supply)
                 .flatMap(ConnectionCheck::danger)
                 .isPresent();
         return wrong
                 ? Misread.mends(
                         connection,
                         file.leads(),
-                        c -> engine.check(file, c, supply)
+                        c -> file.workup().check(c, supply)
                                 .map(k -> k.danger().isEmpty())
                                 .orElse(false))
                 : List.of();
@@ -279,9 +284,9 @@ class DiagramController {
     }
 
     /** A bare connection: the leads, what they are joined with, and the lines. */
-    private static List<Drawing> draw(Leads leads, Wiring wiring, Optional<OnBench> bench) {
+    private static List<Drawing> draw(Leads leads, Circuit circuit, Optional<OnBench> bench) {
         List<Flag> flags = bench.map(b -> Findings.of(b.analysis()).flags()).orElse(List.of());
-        return new Bench(leads, Optional.empty(), wiring, wiring.wires(), flags).draw();
+        return new Bench(leads, Optional.empty(), circuit, circuit.wires(), flags).draw();
     }
 
     @PostMapping("/jobs/{id}/diagram")

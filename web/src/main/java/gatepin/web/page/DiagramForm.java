@@ -10,7 +10,7 @@ import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
 import gatepin.web.desk.JobFile;
-import gatepin.web.store.MotorStore.Column;
+import gatepin.core.diagram.Column;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -331,7 +331,7 @@ public final class DiagramForm {
     /** The windings a lead can be said to end; where ends are joined inside, two of them. */
     public static List<String> windingNames() {
         List<String> names = new ArrayList<>();
-        for (Winding.Circuit circuit : List.of(Winding.Circuit.RUN, Winding.Circuit.START)) {
+        for (Winding.Role circuit : List.of(Winding.Role.RUN, Winding.Role.START)) {
             names.add(circuit.word() + " 1");
             names.add(circuit.word() + " 2");
         }

@@ -1,8 +1,9 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Setting;
 import gatepin.core.Severity;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.plate.PlateOpinion;
@@ -46,12 +47,12 @@ record Findings(List<Finding> findings, List<Flag> flags) {
 
     /** The same without what is said of OFF, where the handle has no place for it. */
     static Findings of(Analysis analysis, boolean hasOff) {
-        Supply supply = analysis.wired().supply();
-        boolean oneWay = analysis.positions().size() == 1;
+        Supply supply = analysis.circuit().supply();
+        boolean oneWay = analysis.settings().size() == 1;
         Map<Same, List<Verdict>> together = new LinkedHashMap<>();
         for (Verdict verdict : analysis.verdicts()) {
             boolean ofOff =
-                    verdict.position().equals(Optional.of(HandlePosition.OFF)) || OF_OFF.contains(verdict.rule());
+                    verdict.setting().equals(Optional.<Setting>of(HandlePosition.OFF)) || OF_OFF.contains(verdict.rule());
             if (ofOff && !hasOff) {
                 continue;
             }
@@ -70,8 +71,8 @@ record Findings(List<Finding> findings, List<Flag> flags) {
                     : String.join(
                             " ",
                             same.stream()
-                                    .flatMap(v -> v.position().stream())
-                                    .map(HandlePosition::word)
+                                    .flatMap(v -> v.setting().stream())
+                                    .map(Setting::word)
                                     .toList());
             boolean flagged = first.severity() != Severity.GOOD
                     && first.terminals().stream().anyMatch(Findings::isDrawn);
@@ -92,7 +93,7 @@ record Findings(List<Finding> findings, List<Flag> flags) {
     }
 
     private static boolean isDrawn(Terminal terminal) {
-        return terminal.place() != Place.INSIDE && terminal.place() != Place.CAPACITOR;
+        return !terminal.is(Type.INSIDE);
     }
 
     static Finding of(PlateOpinion opinion) {

@@ -7,9 +7,8 @@ import gatepin.core.found.FoundRecord;
 import gatepin.core.found.FoundWire;
 import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane.Drop;
-import gatepin.web.desk.Engine;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.web.desk.FoundDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.photo.PhotoReader;
@@ -44,10 +43,10 @@ class FoundController {
     private final FoundDesk desk;
     private final FoundWords words;
 
-    FoundController(JobPages pages, FoundDesk desk, Engine engine, MotorStore motors) {
+    FoundController(JobPages pages, FoundDesk desk, MotorStore motors) {
         this.pages = pages;
         this.desk = desk;
-        this.words = new FoundWords(engine, motors);
+        this.words = new FoundWords(motors);
     }
 
     @GetMapping("/jobs/{id}/found")
@@ -72,7 +71,7 @@ class FoundController {
 
     /** Places a wire's end can be tapped onto. */
     private static List<String> places(JobFile file) {
-        Set<String> places = new LinkedHashSet<>(file.leads().marks());
+        Set<String> places = new LinkedHashSet<>(file.wiredLeads().marks());
         file.gear()
                 .map(SwitchKind::chart)
                 .ifPresent(
@@ -91,7 +90,7 @@ class FoundController {
         form.fillRows();
         JobFile file = pages.file(id);
         Reading<List<FoundWire>> read =
-                FoundWireReader.read(form.typed(), file.leads().marks());
+                FoundWireReader.read(form.typed(), file.wiredLeads().terminals());
         List<Problem> problems = new ArrayList<>(read.problems());
         if (problems.isEmpty()
                 && form.isNothingConnected()

@@ -1,11 +1,13 @@
 package gatepin.web.page;
 
+import gatepin.core.diagram.Column;
+import gatepin.web.desk.Computing.Answer;
+import gatepin.core.circuit.Circuit;
+import gatepin.web.desk.Computing;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.diagram.Connection;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.found.FoundWire;
@@ -14,10 +16,8 @@ import gatepin.core.found.FoundWiring;
 import gatepin.core.found.FoundWiring.Difference;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.FewestChanges;
-import gatepin.core.plan.PlanRequest;
 import gatepin.core.plate.VoltageRange;
-import gatepin.web.desk.Engine;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.desk.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
@@ -33,11 +33,9 @@ import java.util.stream.Collectors;
 
 /** What the wiring as found does, in words. */
 final class FoundWords {
-    private final Engine engine;
     private final MotorStore motors;
 
-    FoundWords(Engine engine, MotorStore motors) {
-        this.engine = engine;
+    FoundWords(MotorStore motors) {
         this.motors = motors;
     }
 
@@ -61,30 +59,39 @@ final class FoundWords {
     }
 
     /** Whether the switch somebody wired already is right, and the fewest changes if not; empty while that cannot be said. */
-    static Optional<Finding> repair(JobFile file, Engine engine) {
-        Optional<PlanRequest> request = engine.planRequest(file);
+    static Optional<Finding> repair(JobFile file, Computing computing) {
         boolean onSwitch = file.found().wires().stream()
                 .anyMatch(w -> !w.isAside()
-                        && (w.oneEnd().place() == Place.SWITCH || w.otherEnd().place() == Place.SWITCH));
-        if (request.isEmpty()
-                || !onSwitch
-                || !wiring(file).unknownEnds(file.leads()).isEmpty()) {
+                        && (w.oneEnd().is(Type.SWITCH) || w.otherEnd().is(Type.SWITCH)));
+        if (!onSwitch || !wiring(file).unknownEnds(file.wiredLeads()).isEmpty()) {
             return Optional.empty();
         }
-        Wiring found = wiring(file).wiring(file.leads(), file.supply().orElseThrow());
-        return Optional.of(FewestChanges.of(found, request.orElseThrow())
-                .map(c -> c.changes().isEmpty()
-                        ? Finding.good(
-                                "As found, it is wired right",
-                                "It runs the motor both ways and turns it off. Choose a plan only to do it otherwise.")
-                        : Finding.warn(
-                                c.changes().size() == 1
-                                        ? "As found, one change makes it right"
-                                        : "As found, two changes make it right",
-                                c.changes().stream().map(FoundWords::change).collect(Collectors.joining(" "))))
-                .orElseGet(() -> Finding.warn(
-                        "As found, more than two wires are wrong",
-                        "It is quicker to wire it anew from a plan than to mend it.")));
+        Answer<Optional<Optional<FewestChanges>>> answer = computing.repair(file, wiring(file));
+        if (answer.value().isEmpty()) {
+            return Optional.of(
+                    answer.isUnderWay()
+                            ? Finding.warn("The wires as found are being compared", "Reload the page in a moment.")
+                            : Finding.warn("The wires as found were not compared", answer.failure()));
+        }
+        return answer.value().orElseThrow().map(FoundWords::repair);
+    }
+
+    private static Finding repair(Optional<FewestChanges> fewest) {
+        if (fewest.isEmpty()) {
+            return Finding.warn(
+                    "As found, more than two wires are wrong",
+                    "It is quicker to wire it anew from a plan than to mend it.");
+        }
+        List<FewestChanges.Change> changes = fewest.orElseThrow().changes();
+        return changes.isEmpty()
+                ? Finding.good(
+                        "As found, it is wired right",
+                        "It runs the motor both ways and turns it off. Choose a plan only to do it otherwise.")
+                : Finding.warn(
+                        changes.size() == 1
+                                ? "As found, one change makes it right"
+                                : "As found, two changes make it right",
+                        changes.stream().map(FoundWords::change).collect(Collectors.joining(" ")));
     }
 
     private static String change(FewestChanges.Change change) {
@@ -130,16 +137,27 @@ final class FoundWords {
             return List.of();
         }
         FoundWiring found = wiring(file);
-        Wiring wiring = found.wiring(file.leads(), file.supply().orElse(file.supplyAt(0)));
-        Set<Terminal> drawn = new HashSet<>(file.leads().terminals());
-        drawn.addAll(wiring.chart().terminals());
+        Supply supply = file.supply().orElse(file.supplyAt(0));
+        Optional<Circuit> circuit = file.workup().circuit(found.inCircuit(), found.chart(), supply);
+        if (circuit.isEmpty()) {
+            return List.of();
+        }
+        Set<Terminal> drawn = new HashSet<>(circuit.orElseThrow().motor().leads());
+        drawn.addAll(found.chart().terminals());
         drawn.addAll(List.of(Terminal.L1, Terminal.L2, Terminal.GROUND, Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME));
-        wiring.wires().stream()
-                .map(Wire::to)
-                .filter(t -> t.place() == Place.SPLICE)
+        found.inCircuit().stream()
+                .flatMap(w -> List.of(w.from(), w.to()).stream())
+                .filter(t -> t.is(Type.SPLICE) || t.is(Type.CAPACITOR))
                 .forEach(drawn::add);
-        boolean all = wiring.wires().stream().allMatch(w -> drawn.contains(w.from()) && drawn.contains(w.to()));
-        return all ? new Bench(file.leads(), file.gear(), wiring, wiring.wires()).draw() : List.of();
+        boolean all = found.inCircuit().stream().allMatch(w -> drawn.contains(w.from()) && drawn.contains(w.to()));
+        return all
+                ? new Bench(
+                                file.workup().leadsOf(found.inCircuit()),
+                                file.gear(),
+                                circuit.orElseThrow(),
+                                found.inCircuit())
+                        .draw()
+                : List.of();
     }
 
     /** Which lead each unmarked or strayed wire belongs to. */
@@ -185,7 +203,7 @@ final class FoundWords {
         Optional<Connection> other = file.plateVolts().stream()
                 .filter(v -> !VoltageRange.same(v, column.volts()))
                 .flatMap(v -> motors.column(file.motor().id(), v).stream())
-                .map(MotorStore.Column::connection)
+                .map(Column::connection)
                 .findFirst();
         List<Difference> differences = wiring.differences(file.leads(), column, other);
         if (differences.isEmpty()) {
@@ -206,7 +224,7 @@ final class FoundWords {
 
     private void verdicts(JobFile file, FoundWiring wiring, List<Finding> findings) {
         Optional<OnBench> bench =
-                engine.bench(file, wiring.wiring(file.leads(), file.supply().orElseThrow()));
+                file.workup().bench(wiring.inCircuit(), wiring.chart());
         bench.ifPresent(b -> Findings.of(b.analysis()).findings().stream()
                 .limit(6)
                 .map(f -> new Finding(f.level(), prefix(f) + f.title(), f.words(), "", 0))

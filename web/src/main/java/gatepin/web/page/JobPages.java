@@ -1,7 +1,7 @@
 package gatepin.web.page;
 
 import gatepin.core.Problem;
-import gatepin.core.job.Gate;
+import gatepin.core.lane.Gate;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import java.util.LinkedHashMap;

@@ -1,8 +1,8 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.found.FoundWire;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.ConductorSize;
@@ -20,7 +20,7 @@ import java.util.stream.Collectors;
 final class MakingWords {
     private MakingWords() {}
 
-    static Making of(JobFile file, Wiring wiring, List<Wire> wires) {
+    static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
         double metres = file.run().map(r -> r.metres().doubleValue()).orElse(0.0);
         String size = file.advice(metres)
                 .flatMap(a -> file.job().volts().flatMap(a::at))
@@ -28,7 +28,7 @@ final class MakingWords {
                 .map(BranchCircuit::conductor)
                 .map(ConductorSize::name)
                 .orElse("");
-        return Making.of(wiring, wires, file.leads(), file.job().region(), size, file.cables());
+        return Making.of(circuit, wires, file.wiredLeads(), file.job().region(), size, file.cables());
     }
 
     /** Colour, bands, size and length. */
@@ -57,7 +57,7 @@ final class MakingWords {
     }
 
     private static String end(Terminal end, int strip, String fitting) {
-        return (end.isGround() ? end.place().word() + " ground" : end.mark()) + ": strip " + strip + " mm, " + fitting;
+        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + " mm, " + fitting;
     }
 
     static String splice(Splice splice) {

@@ -1,12 +1,14 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.Flow;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
@@ -61,18 +63,18 @@ final class PlanWords {
     }
 
     /** What a plan means for the motor, beyond what the engine says of its wiring. */
-    static List<Finding> trade(Plan plan, SwitchKind gear) {
+    static List<Finding> trade(Plan plan, SwitchKind gear, Supply supply) {
         List<Finding> findings = new ArrayList<>();
         if (plan.cost().besideProtector() > 0) {
             findings.add(Finding.warn(
                     "Some current passes beside the motor's own protector",
                     "That is the price of fewer conductors. Fit an external overload set to the plate's amps."));
         }
-        if (!gear.hasOff() && Across.shorts(plan.wiring())) {
+        if (!gear.hasOff() && Across.shorts(plan.wires(), gear.chart())) {
             findings.add(Finding.warn(
                     "An arc across the handle would short the lines",
-                    "Both sides closed at once join " + plan.wiring().supply().nameOf(Terminal.L1) + " and "
-                            + plan.wiring().supply().nameOf(Terminal.L2)
+                    "Both sides closed at once join " + supply.nameOf(Terminal.L1) + " and "
+                            + supply.nameOf(Terminal.L2)
                             + ". Never throw it straight across under power."));
         }
         if (plan.cost().beyondDiagram() > 0) {
@@ -95,8 +97,8 @@ final class PlanWords {
         List<Lead> moved = plan.interchanged().stream()
                 .flatMap(t -> leads.find(t.mark()).stream())
                 .toList();
-        boolean run = moved.stream().anyMatch(l -> l.isOf(Circuit.RUN));
-        boolean start = moved.stream().anyMatch(l -> l.isOf(Circuit.START));
+        boolean run = moved.stream().anyMatch(l -> l.isOf(Role.RUN));
+        boolean start = moved.stream().anyMatch(l -> l.isOf(Role.START));
         return run && start
                 ? "moves leads of both windings"
                 : run ? "reverses the run winding" : start ? "reverses the start winding" : "moves the line";
@@ -116,7 +118,7 @@ final class PlanWords {
     /** What sets a plan apart from the others, in a line. */
     static String price(Plan plan, JobFile file) {
         PlanCost cost = plan.cost();
-        Supply supply = plan.wiring().supply();
+        Supply supply = file.supply().orElseThrow();
         List<String> words = new ArrayList<>();
         boolean hasOff = file.gear().map(SwitchKind::hasOff).orElse(true);
         if (hasOff) {
@@ -132,7 +134,7 @@ final class PlanWords {
         } else if (cost.neutralSwitched() > 0) {
             words.add("switches the neutral");
         }
-        words.add(reverses(plan, file.leads()));
+        words.add(reverses(plan, file.wiredLeads()));
         if (cost.besideProtector() > 0) {
             words.add("passes beside the protector");
         }
@@ -143,8 +145,10 @@ final class PlanWords {
 
     /** What the wiring takes. */
     static Finding effort(Plan plan) {
-        long splices = plan.wiring().terminals().stream()
-                .filter(t -> t.place() == Place.SPLICE)
+        long splices = plan.wires().stream()
+                .map(Wire::to)
+                .filter(t -> t.is(Type.SPLICE))
+                .distinct()
                 .count();
         return Finding.good(
                 plan.cost().conductors() + " + ground in the motor cable",
@@ -154,8 +158,8 @@ final class PlanWords {
     }
 
     /** What can be said without the engine, while the plate is not read: what joins what, and what stays hot. */
-    static List<Finding> withoutEngine(Plan plan) {
-        Flow off = Flow.of(plan.wiring(), HandlePosition.OFF);
+    static List<Finding> withoutEngine(Plan plan, Circuit circuit) {
+        Carrying off = Carrying.of(circuit, HandlePosition.OFF);
         String hot = off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "));
         return List.of(
                 hot.isEmpty()

@@ -1,14 +1,15 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.web.desk.Computing;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Wiring;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.format.WiringWriter;
-import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.supply.Region;
-import gatepin.web.desk.Engine;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.desk.JobFile;
 import gatepin.web.page.RunUpView.Asked;
 import java.nio.charset.StandardCharsets;
@@ -30,17 +31,17 @@ import org.springframework.web.server.ResponseStatusException;
 @Controller
 class RunUpController {
     private final JobPages pages;
-    private final Engine engine;
+    private final Computing computing;
 
-    RunUpController(JobPages pages, Engine engine) {
+    RunUpController(JobPages pages, Computing computing) {
         this.pages = pages;
-        this.engine = engine;
+        this.computing = computing;
     }
 
     @GetMapping("/jobs/{id}/run-up")
     String show(@PathVariable long id, RunUpView.Typed typed, Model model) {
         JobFile file = pages.file(id);
-        pages.fill(model, file, gatepin.core.job.Gate.SWITCH);
+        pages.fill(model, file, gatepin.core.lane.Gate.SWITCH);
         model.addAttribute("typed", typed.filled());
         Optional<OnBench> bench = onBench(file);
         if (bench.isEmpty()) {
@@ -60,43 +61,41 @@ class RunUpController {
         return "run-up";
     }
 
-    /** The chosen plan's wiring, or the best plan's, or the bare connection of the diagram. */
-    private Optional<Wiring> wiring(JobFile file) {
-        Optional<Wiring> planned = file.plannedWiring()
-                .or(() -> engine.plans(file)
+    /** The chosen plan's circuit, or the best plan's, or the bare connection of the diagram. */
+    private Optional<Circuit> circuit(JobFile file) {
+        Optional<Circuit> planned = file.plannedCircuit()
+                .or(() -> computing
+                        .plans(file)
+                        .value()
+                        .flatMap(r -> r)
                         .map(PlanResult::plans)
                         .filter(p -> !p.isEmpty())
-                        .map(p -> p.get(0))
-                        .map(Plan::wiring));
-        if (planned.isPresent() || file.column().isEmpty() || file.supply().isEmpty()) {
-            return planned;
-        }
-        return Optional.of(file.column()
-                .orElseThrow()
-                .connection()
-                .direct(file.leads(), file.supply().orElseThrow()));
+                        .flatMap(p -> file.workup()
+                                .circuit(p.get(0).wires(), file.gear().orElseThrow().chart())));
+        return planned.or(() -> file.column()
+                .flatMap(c -> file.workup().circuit(c.connection().direct(file.leads()), ContactChart.NONE)));
     }
 
     private Optional<OnBench> onBench(JobFile file) {
-        return wiring(file).flatMap(w -> engine.bench(file, w));
+        return circuit(file).flatMap(file.workup()::bench);
     }
 
     /** The wiring in the open format. */
     @GetMapping("/jobs/{id}/wiring.json")
     ResponseEntity<byte[]> wiringFile(@PathVariable long id) {
         JobFile file = pages.file(id);
-        Wiring wiring = wiring(file)
-                .filter(w -> file.plate().isPresent())
+        Circuit circuit = circuit(file)
+                .filter(c -> file.workup().fitted().isPresent())
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no wiring yet"));
         String text = WiringWriter.write(
-                file.job().machine(),
-                file.plate().orElseThrow(),
-                file.leads(),
-                file.gear().filter(g -> !wiring.chart().terminals().isEmpty()),
-                wiring,
-                engine.bench(file, wiring)
-                        .map(OnBench::plusIs)
-                        .orElse(gatepin.core.rotation.StatedRotation.NOT_STATED));
+                new WiringWriter.Described(
+                        file.job().machine(),
+                        file.plate().orElseThrow(),
+                        file.workup().leadsOf(circuit.wires()),
+                        file.gear().filter(g -> !circuit.chart().terminals().isEmpty()),
+                        file.workup().given().orElseThrow()),
+                circuit,
+                file.workup().bench(circuit).map(OnBench::plusIs).orElse(StatedRotation.NOT_STATED));
         return download(text, MediaType.APPLICATION_JSON, fileName(file) + ".json");
     }
 
@@ -107,7 +106,7 @@ class RunUpController {
         OnBench bench = onBench(file)
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no wiring yet"));
         String text = SpiceNetlist.standstill(
-                        bench.wired(),
+                        bench.circuit(),
                         gatepin.core.circuit.State.atRest(at),
                         file.job().machine())
                 .text();

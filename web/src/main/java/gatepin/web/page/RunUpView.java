@@ -6,8 +6,8 @@ import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.Winding.Circuit;
-import gatepin.core.circuit.WiredMotor;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.Estimate;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Load;
@@ -18,7 +18,7 @@ import gatepin.core.machine.RunUpTrace;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.machine.RunUpTrace.Sample;
 import gatepin.core.verdict.Analysis.Way;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.drawing.Chart;
 import gatepin.web.drawing.ChartPainter;
 import java.util.ArrayList;
@@ -142,7 +142,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         private final OnBench bench;
         private final Asked asked;
         private final boolean iec;
-        private final WiredMotor wired;
+        private final Circuit circuit;
         /** One run for each likely motor, long enough to settle; every figure is read off them. */
         private final Map<MotorValues, RunUpTrace> runs = new HashMap<>();
 
@@ -152,11 +152,11 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
             this.bench = bench;
             this.asked = asked;
             this.iec = iec;
-            this.wired = bench.wired();
+            this.circuit = bench.circuit();
         }
 
         private RunUpTrace run(MotorValues values, Conditions conditions) {
-            return RunUp.simulate(wired.with(values.like(wired.motor())), asked.load(bench, values), conditions);
+            return RunUp.simulate(circuit.with(values.like(circuit.motor())), asked.load(bench, values), conditions);
         }
 
         RunUpView make() {
@@ -209,7 +209,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         private List<Figure> figures(RunUpTrace start) {
             List<Figure> figures = new ArrayList<>();
             figures.add(figure("Starting current", "A", RunUpTrace::peakAmps));
-            if (wired.motor().has(Kind.START_SWITCH)
+            if (circuit.motor().has(Kind.START_SWITCH)
                     && start.first(Happening.START_SWITCH_OPENED).isPresent()) {
                 figures.add(figure(
                         "Start switch opens after",
@@ -228,7 +228,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         /** The speed is as sure as the slip is: what is estimated is how far it lags behind. */
         private Figure speed() {
             double synchronous =
-                    wired.motor().rotor().synchronousRpm(wired.supply().hertz());
+                    circuit.motor().rotor().synchronousRpm(circuit.supply().hertz());
             Estimate lag = estimate(t -> synchronous - Math.abs(t.last().rpm()));
             return new Figure(
                     "Speed",
@@ -327,13 +327,13 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
             ribbon(painter, "line", trace, likely, Sample::lineAmps);
             double[] x = of(trace, Sample::seconds);
             painter.curve("line", "line", x, of(trace, Sample::lineAmps));
-            for (Circuit circuit : List.of(Circuit.RUN, Circuit.START)) {
+            for (Role circuit : List.of(Role.RUN, Role.START)) {
                 for (int i = 0; i < trace.coils().size(); i++) {
-                    if (trace.coils().get(i).circuit() == circuit) {
+                    if (trace.coils().get(i).role() == circuit) {
                         int coil = i;
                         painter.curve(
                                 circuit.word(),
-                                circuit == Circuit.RUN ? "run winding" : "start winding",
+                                circuit == Role.RUN ? "run winding" : "start winding",
                                 x,
                                 of(trace, s -> s.coilAmps().get(coil)));
                         break;
@@ -347,9 +347,9 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         private List<Chart> torque() {
             double sign = sign();
             double synchronous =
-                    wired.motor().rotor().synchronousRpm(wired.supply().hertz());
-            AcNetwork in = AcNetwork.of(wired, State.atRest(HandlePosition.FORWARD));
-            AcNetwork out = AcNetwork.of(wired, State.atSpeed(HandlePosition.FORWARD));
+                    circuit.motor().rotor().synchronousRpm(circuit.supply().hertz());
+            AcNetwork in = AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD));
+            AcNetwork out = AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD));
             Load load = asked.load(bench, bench.fitted().values());
             double[] x = new double[CURVE_POINTS + 1];
             double[] with = new double[x.length];
@@ -372,7 +372,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
                             Math.max(wanted[0], load.breakawayNm())),
                     "rpm",
                     "N·m");
-            boolean switched = wired.motor().has(Kind.START_SWITCH);
+            boolean switched = circuit.motor().has(Kind.START_SWITCH);
             painter.curve("start", switched ? "start in" : "motor", x, with);
             if (switched) {
                 painter.curve("run", "start out", x, without);

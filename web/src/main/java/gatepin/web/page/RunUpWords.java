@@ -8,7 +8,7 @@ import gatepin.core.machine.RunUpTrace.Event;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.supply.Breaker;
 import gatepin.core.supply.Breaker.Ride;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.page.RunUpView.Asked;
 import gatepin.web.page.RunUpView.Then;
 import java.util.ArrayList;
@@ -78,7 +78,7 @@ final class RunUpWords {
                                 "Listen for the click after about " + number(at) + " s",
                                 "The start switch opens near three quarters of synchronous speed. No click: stop it.")),
                         () -> {
-                            if (bench.wired().motor().has(Kind.START_SWITCH)) {
+                            if (bench.circuit().motor().has(Kind.START_SWITCH)) {
                                 findings.add(Finding.bad(
                                         "It never gets fast enough to open its start switch",
                                         "The start winding stays in and burns within a minute or so. Less load, or more"

@@ -2,8 +2,8 @@ package gatepin.web.page;
 
 import gatepin.core.Problem;
 import gatepin.core.circuit.Supply;
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.Outlets;
 import gatepin.core.supply.Region;
@@ -12,7 +12,7 @@ import gatepin.core.supply.SupplyAdvice.Option;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
-import gatepin.web.store.JobStore.Run;
+import gatepin.core.supply.PanelRun;
 import gatepin.web.store.StaleEdit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -54,7 +54,7 @@ class SupplyController {
         model.addAttribute(
                 "distance",
                 file.run().map(r -> plain(r.metres(), file.job().region())).orElse(""));
-        model.addAttribute("plug", file.run().map(Run::presentPlug).orElse(""));
+        model.addAttribute("plug", file.run().map(PanelRun::presentPlug).orElse(""));
         return page(model, file, file.run().map(r -> r.metres().doubleValue()).orElse(FIRST_GUESS_METRES));
     }
 
@@ -121,7 +121,7 @@ class SupplyController {
         motorDesk.saveOutlets(
                 id, outlet.stream().filter(Outlets.usual(region)::contains).toList());
         try {
-            List<Drop> drops = desk.saveSupply(id, version, volts, kind, new Run(metres.orElseThrow(), plug));
+            List<Drop> drops = desk.saveSupply(id, version, volts, kind, new PanelRun(metres.orElseThrow(), plug));
             return Saved.redirect(id, Gate.SUPPLY, drops);
         } catch (StaleEdit stale) {
             model.addAttribute("stale", true);

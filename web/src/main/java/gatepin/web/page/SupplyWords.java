@@ -5,7 +5,7 @@ import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
 import gatepin.web.desk.JobFile;
-import gatepin.web.store.JobStore.Run;
+import gatepin.core.supply.PanelRun;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -52,8 +52,8 @@ final class SupplyWords {
         }
     }
 
-    private static void plug(Optional<Run> run, BranchCircuit circuit, List<Finding> findings) {
-        run.map(Run::presentPlug)
+    private static void plug(Optional<PanelRun> run, BranchCircuit circuit, List<Finding> findings) {
+        run.map(PanelRun::presentPlug)
                 .filter(p -> !p.equals("none") && !p.equals("fixed wiring"))
                 .ifPresent(present -> {
                     if (circuit.plug().startsWith(present)) {

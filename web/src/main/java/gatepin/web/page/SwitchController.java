@@ -1,17 +1,20 @@
 package gatepin.web.page;
 
+import gatepin.web.desk.Computing.Answer;
+import gatepin.core.circuit.Circuit;
+import java.util.stream.IntStream;
+import gatepin.web.desk.Computing;
 import gatepin.core.Reading;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
-import gatepin.web.desk.Engine;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.SwitchDesk;
@@ -41,14 +44,14 @@ class SwitchController {
     private final JobDesk desk;
     private final JobPages pages;
     private final SwitchStore switches;
-    private final Engine engine;
+    private final Computing computing;
     private final SwitchDesk maps;
 
-    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches, Engine engine, SwitchDesk maps) {
+    SwitchController(JobDesk desk, JobPages pages, SwitchStore switches, Computing computing, SwitchDesk maps) {
         this.desk = desk;
         this.pages = pages;
         this.switches = switches;
-        this.engine = engine;
+        this.computing = computing;
         this.maps = maps;
     }
 
@@ -56,14 +59,14 @@ class SwitchController {
     public record Choosable(Device device, FacePicture face) {}
 
     /** A plan to choose from. */
-    public record Choice(int number, String letter, String name, String price, boolean shown, boolean chosen) {}
+    public record Choice(String key, String letter, String name, String price, boolean shown, boolean chosen) {}
 
     @GetMapping("/jobs/{id}/switch")
-    String show(@PathVariable long id, @RequestParam(defaultValue = "0") int plan, Model model) {
+    String show(@PathVariable long id, @RequestParam(defaultValue = "") String plan, Model model) {
         return page(model, pages.file(id), plan);
     }
 
-    private String page(Model model, JobFile file, int wanted) {
+    private String page(Model model, JobFile file, String wanted) {
         pages.fill(model, file, Gate.SWITCH);
         model.addAttribute(
                 "devices",
@@ -71,10 +74,15 @@ class SwitchController {
                         .map(d -> new Choosable(d, FacePicture.of(switches.kind(d.id()))))
                         .toList());
         model.asMap().putIfAbsent("rating", file.job().switchRating());
-        Optional<PlanResult> result = engine.plans(file);
+        Answer<Optional<PlanResult>> answer = computing.plans(file);
         wishes(model, file);
         model.addAttribute("mapping", maps.mapping(file.job().id()).isPresent());
-        FoundWords.repair(file, engine).ifPresent(f -> model.addAttribute("wired", List.of(f)));
+        FoundWords.repair(file, computing).ifPresent(f -> model.addAttribute("wired", List.of(f)));
+        if (answer.value().isEmpty()) {
+            model.addAttribute("computing", answer);
+            return "switch";
+        }
+        Optional<PlanResult> result = answer.value().orElseThrow();
         if (result.isEmpty()) {
             return "switch";
         }
@@ -86,11 +94,11 @@ class SwitchController {
             return "switch";
         }
         Optional<Integer> chosen = chosen(file, plans);
-        int shown = Math.floorMod(wanted > 0 ? wanted - 1 : chosen.orElse(0), plans.size());
+        int shown = place(plans, wanted).or(() -> chosen).orElse(0);
         List<Choice> choices = new ArrayList<>();
         for (int i = 0; i < plans.size(); i++) {
             choices.add(new Choice(
-                    i + 1,
+                    plans.get(i).key(),
                     "" + (char) ('A' + i),
                     PlanWords.name(plans.get(i).cost()),
                     PlanWords.price(plans.get(i), file),
@@ -101,29 +109,31 @@ class SwitchController {
         List<Wire> wires = WorkingOrder.of(plan);
         model.addAttribute("choices", choices);
         model.addAttribute("choice", choices.get(shown));
-        Optional<OnBench> bench = engine.bench(file, plan.wiring());
+        model.addAttribute("nextPlan", choices.get((shown + 1) % choices.size()).key());
+        Circuit circuit = file.workup().circuit(plan.wires(), gear.chart()).orElseThrow();
+        Optional<OnBench> bench = file.workup().bench(circuit);
         Optional<Findings> found = bench.map(b -> Findings.of(b.analysis(), gear.hasOff()));
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
-        findings.addAll(0, PlanWords.trade(plan, gear));
+        findings.addAll(0, PlanWords.trade(plan, gear, circuit.supply()));
         findings.addAll(0, PlanWords.gear(file, gear));
         RotationWords.handle(file).ifPresent(findings::add);
         if (found.isPresent()) {
             findings.add(PlanWords.effort(plan));
         } else {
-            findings.addAll(PlanWords.withoutEngine(plan));
+            findings.addAll(PlanWords.withoutEngine(plan, circuit));
         }
         model.addAttribute("findings", findings);
         model.addAttribute("canRunUp", bench.isPresent());
         model.addAttribute(
                 "drawings",
                 new Bench(
-                                file.leads(),
+                                file.wiredLeads(),
                                 file.gear(),
-                                plan.wiring(),
+                                circuit,
                                 wires,
                                 found.map(Findings::flags).orElse(List.of()))
                         .draw());
-        model.addAttribute("words", WiringWords.of(plan.wiring()));
+        model.addAttribute("words", WiringWords.of(circuit));
         model.addAttribute(
                 "turns",
                 bench.map(Turn::computed)
@@ -133,10 +143,11 @@ class SwitchController {
 
     /** The library's switches that can do this job. */
     private String wouldDo(JobFile file) {
-        List<String> names = SwitchKind.ALL.stream()
-                .filter(kind -> engine.canDo(file, kind))
-                .map(SwitchKind::name)
-                .toList();
+        Answer<List<SwitchKind>> able = computing.wouldDo(file);
+        if (able.value().isEmpty()) {
+            return able.isUnderWay() ? "reload the page in a moment to read which would do" : able.failure();
+        }
+        List<String> names = able.value().orElseThrow().stream().map(SwitchKind::name).toList();
         return names.isEmpty() ? "none in the library does" : String.join("; ", names);
     }
 
@@ -144,7 +155,14 @@ class SwitchController {
         model.asMap().putIfAbsent("wished", WishForm.of(file.wishes()));
         model.addAttribute("asFound", WishForm.asFound(file.found()));
         model.addAttribute("anyWish", !file.wishes().areNone());
-        model.addAttribute("hasProtector", file.leads().all().stream().anyMatch(l -> l.isOf(Circuit.PROTECTOR)));
+        model.addAttribute("hasProtector", file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR)));
+    }
+
+    private static Optional<Integer> place(List<Plan> plans, String key) {
+        return IntStream.range(0, plans.size())
+                .filter(i -> plans.get(i).key().equals(key))
+                .boxed()
+                .findFirst();
     }
 
     private static Optional<Integer> chosen(JobFile file, List<Plan> plans) {
@@ -170,11 +188,11 @@ class SwitchController {
         if (rating.strip().length() > MOST_RATING) {
             model.addAttribute("rating", rating);
             model.addAttribute("wrong", java.util.Map.of("rating", "Use at most " + MOST_RATING + " letters."));
-            return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+            return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         if (switches.devices(file.job().shopId()).stream().noneMatch(d -> d.id() == device)) {
             model.addAttribute("wrong", java.util.Map.of("device", "Choose one of the switches listed."));
-            return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+            return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
             List<Drop> drops = desk.chooseSwitch(id, version, device, rating);
@@ -193,7 +211,7 @@ class SwitchController {
         if (read.value().isEmpty()) {
             model.addAttribute("wished", form);
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            return new ModelAndView(page(model, file, 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+            return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         maps.wish(id, read.value().orElseThrow());
         return new ModelAndView("redirect:/jobs/" + id + "/switch?saved");
@@ -203,16 +221,27 @@ class SwitchController {
     @PostMapping("/jobs/{id}/switch/plan")
     ModelAndView take(
             @PathVariable long id,
-            @RequestParam(defaultValue = "0") int plan,
+            @RequestParam(defaultValue = "") String plan,
             @RequestParam(defaultValue = "-1") int version,
             Model model) {
-        List<Plan> plans = engine.plans(pages.file(id)).map(PlanResult::plans).orElse(List.of());
-        if (plan < 1 || plan > plans.size()) {
-            model.addAttribute("wrong", java.util.Map.of("plan", "There is no plan " + plan + ". Choose one listed."));
-            return new ModelAndView(page(model, pages.file(id), 0), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        List<Plan> plans = computing
+                .plans(pages.file(id))
+                .value()
+                .flatMap(r -> r)
+                .map(PlanResult::plans)
+                .orElse(List.of());
+        Optional<Integer> place = place(plans, plan);
+        if (place.isEmpty()) {
+            model.addAttribute(
+                    "wrong",
+                    java.util.Map.of(
+                            "plan",
+                            "That plan is no longer among the plans for this job: something it was made for has changed."
+                                    + " These are the plans now; choose again."));
+            return new ModelAndView(page(model, pages.file(id), ""), model.asMap(), HttpStatus.CONFLICT);
         }
         try {
-            Plan taken = plans.get(plan - 1);
+            Plan taken = plans.get(place.orElseThrow());
             desk.choosePlan(id, version, taken, PlanWords.name(taken.cost()));
         } catch (StaleEdit stale) {
             return stale(id, model);
@@ -221,8 +250,15 @@ class SwitchController {
         return new ModelAndView("redirect:/jobs/" + id + (open ? "/wire?passed=switch" : "/switch?saved"));
     }
 
+    /** Ends what is being worked out for a job, when somebody does not want to wait. */
+    @PostMapping("/jobs/{id}/stop-computing")
+    String stop(@PathVariable long id) {
+        computing.stop(id);
+        return "redirect:/jobs/" + id + "/switch";
+    }
+
     private ModelAndView stale(long id, Model model) {
         model.addAttribute("stale", true);
-        return new ModelAndView(page(model, pages.file(id), 0), model.asMap(), HttpStatus.CONFLICT);
+        return new ModelAndView(page(model, pages.file(id), ""), model.asMap(), HttpStatus.CONFLICT);
     }
 }

@@ -4,7 +4,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.verdict.Analysis.Way;
-import gatepin.web.desk.Engine.OnBench;
+import gatepin.core.lane.Workup.OnBench;
 import java.util.List;
 
 /**

@@ -1,9 +1,10 @@
 package gatepin.web.page;
 
+import gatepin.core.winding.Probe;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.supply.Region;

@@ -1,11 +1,11 @@
 package gatepin.web.page;
 
 import gatepin.core.Reading;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.job.Gate;
+import gatepin.core.lane.Gate;
 import gatepin.core.machine.Lead;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;
@@ -66,7 +66,7 @@ class WireController {
 
         private static String end(Terminal terminal, Supply supply) {
             if (terminal.isGround()) {
-                String place = terminal.place().word();
+                String place = WiringWords.enclosure(terminal);
                 return Character.toUpperCase(place.charAt(0)) + place.substring(1) + " " + terminal.mark();
             }
             return terminal.isLine() ? supply.nameOf(terminal) : terminal.mark();
@@ -78,12 +78,18 @@ class WireController {
                         ? "Ground: motor frame to switch box, in the motor cable"
                         : "Ground: switch box to the supply's ground";
             }
-            String colour = file.leads()
+            String colour = file.wiredLeads()
                     .find(wire.from().mark())
                     .map(Lead::colour)
-                    .filter(c -> !c.isBlank() && wire.from().place() == Place.MOTOR)
+                    .filter(c -> !c.isBlank() && wire.from().is(Type.MOTOR))
                     .map(c -> "the " + c + " lead, ")
                     .orElse("");
+            if (wire.from().is(Type.CAPACITOR)) {
+                return "from the capacitor's tag " + wire.from().mark() + ", "
+                        + (wire.run() == Wire.Run.MOTOR_BOX
+                                ? "in the motor box, into splice " + wire.to().mark()
+                                : "through the motor cable to the " + (wire.to().isLine() ? "line" : "switch"));
+            }
             return colour
                     + switch (wire.run()) {
                         case MOTOR_BOX ->
@@ -91,7 +97,7 @@ class WireController {
                         case MOTOR_CABLE ->
                             wire.to().isLine()
                                     ? "through the motor cable, joined to the line in the switch box"
-                                    : (wire.from().place() == Place.SPLICE ? "from the splice " : "")
+                                    : (wire.from().is(Type.SPLICE) ? "from the splice " : "")
                                             + "through the motor cable to the switch";
                         case SWITCH_BOX -> "jumper in the switch box";
                         case SUPPLY_CABLE -> "from the switch to the supply cable";
@@ -116,20 +122,20 @@ class WireController {
         model.addAttribute(
                 "overrides",
                 java.util.Arrays.stream(Gate.values())
-                        .filter(g -> file.lane().pin(g).state() == gatepin.core.job.Lane.Pin.State.OVERRIDDEN)
+                        .filter(g -> file.lane().pin(g).state() == gatepin.core.lane.Lane.Pin.State.OVERRIDDEN)
                         .toList());
         return "paper";
     }
 
     private static void fillWiring(Model model, JobFile file) {
-        if (file.plan().isEmpty() || file.plannedWiring().isEmpty()) {
+        if (file.plan().isEmpty() || file.plannedCircuit().isEmpty()) {
             return;
         }
         ChosenPlan plan = file.plan().orElseThrow();
         Supply supply = file.supply().orElseThrow();
         model.addAttribute("plan", plan);
         List<Wire> wires = plan.wires().stream().map(PlannedWire::wire).toList();
-        Making making = MakingWords.of(file, file.plannedWiring().orElseThrow(), wires);
+        Making making = MakingWords.of(file, file.plannedCircuit().orElseThrow(), wires);
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < wires.size(); i++) {
             lines.add(Line.of(plan.wires().get(i), file, supply, making.wires().get(i)));
@@ -144,8 +150,8 @@ class WireController {
         model.asMap().putIfAbsent("supplyCord", "" + file.cables().supplyCordMetres());
         model.addAttribute(
                 "drawings",
-                new Bench(file.leads(), file.gear(), file.plannedWiring().orElseThrow(), wires).draw());
-        model.addAttribute("words", WiringWords.of(file.plannedWiring().orElseThrow()));
+                new Bench(file.wiredLeads(), file.gear(), file.plannedCircuit().orElseThrow(), wires).draw());
+        model.addAttribute("words", WiringWords.of(file.plannedCircuit().orElseThrow()));
         model.addAttribute("supply", supply);
         model.addAttribute("rotation", file.column().orElseThrow().rotation());
     }

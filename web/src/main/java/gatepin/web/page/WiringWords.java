@@ -1,12 +1,12 @@
 package gatepin.web.page;
 
+import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.Flow;
-import gatepin.core.circuit.Flow.Leg;
+import gatepin.core.circuit.Carrying.Leg;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;
@@ -21,22 +21,22 @@ public record WiringWords(
         List<String> startPaths,
         String hot) {
 
-    static List<WiringWords> of(Wiring wiring) {
+    static List<WiringWords> of(Circuit circuit) {
         List<WiringWords> all = new ArrayList<>();
         for (HandlePosition position : HandlePosition.values()) {
-            Flow flow = Flow.of(wiring, position);
-            String contacts = wiring.chart().closedIn(position).stream()
+            Carrying flow = Carrying.of(circuit, position);
+            String contacts = circuit.chart().closedIn(position).stream()
                     .map(Contact::toString)
                     .collect(Collectors.joining("  "));
-            List<String> groups = flow.nodes().groupsAmong(wiring.leadsAndLines()).stream()
+            List<String> groups = flow.joinedOutside().groupsAmong(circuit.leadsAndLines()).stream()
                     .filter(g -> g.size() > 1)
-                    .map(g -> group(g, wiring.supply()))
+                    .map(g -> group(g, circuit.supply()))
                     .toList();
             List<String> run = new ArrayList<>();
             List<String> start = new ArrayList<>();
             for (List<Leg> path : flow.paths()) {
                 boolean isStart = flow.isStartPath(path);
-                (isStart ? start : run).add(path(path, wiring.supply()));
+                (isStart ? start : run).add(path(path, circuit.supply()));
             }
             String hot = flow.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(" "));
             all.add(new WiringWords(position, contacts.isEmpty() ? "none" : contacts, groups, run, start, hot));
@@ -61,5 +61,13 @@ public record WiringWords(
 
     public String word() {
         return position.word();
+    }
+
+    /** What a ground screw sits on, in a word. */
+    static String enclosure(Terminal ground) {
+        return switch (ground.device().type()) {
+            case SWITCH -> "switch";
+            default -> ground.device().name();
+        };
     }
 }

@@ -2,7 +2,7 @@ package gatepin.web.page;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.circuit.Place;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.found.FoundRecord;
@@ -67,8 +67,8 @@ public record WishForm(
         return found.wires().stream()
                 .filter(w -> !w.isAside())
                 .flatMap(w -> Stream.of(List.of(w.oneEnd(), w.otherEnd()), List.of(w.otherEnd(), w.oneEnd())))
-                .filter(ends -> ends.get(1).place() == Place.SWITCH
-                        && (ends.get(0).place() == Place.MOTOR || ends.get(0).isLine())
+                .filter(ends -> ends.get(1).is(Type.SWITCH)
+                        && (ends.get(0).is(Type.MOTOR) || ends.get(0).isLine())
                         && !ends.get(0).isGround()
                         && !ends.get(1).isGround())
                 .map(ends -> ends.get(0).mark() + " on " + ends.get(1).mark())

@@ -1,8 +1,8 @@
 package gatepin.web.store;
 
+import gatepin.core.supply.PanelRun;
 import gatepin.core.circuit.Supply;
 import gatepin.core.supply.Region;
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -124,13 +124,10 @@ public class JobStore {
                 .update());
     }
 
-    /** How the supply gets to a job's machine: metres from the panel, and the plug that is on it now. */
-    public record Run(BigDecimal metres, String presentPlug) {}
-
-    public Optional<Run> run(long jobId) {
+    public Optional<PanelRun> run(long jobId) {
         return jdbc.sql("select metres, present_plug from job_supply where job_id = :id")
                 .param("id", jobId)
-                .query(Run.class)
+                .query(PanelRun.class)
                 .optional();
     }
 
@@ -139,7 +136,7 @@ public class JobStore {
      *
      * @throws StaleEdit when the job is no longer at {@code version}
      */
-    public void setRun(long jobId, int version, int volts, Supply.Kind kind, Run run) {
+    public void setRun(long jobId, int version, int volts, Supply.Kind kind, PanelRun run) {
         setSupply(jobId, version, volts, kind);
         jdbc.sql("insert into job_supply (job_id, metres, present_plug) values (:id, :metres, :plug)"
                         + " on duplicate key update metres = values(metres), present_plug = values(present_plug)")

@@ -1,7 +1,8 @@
 package gatepin.web.store;
 
+import gatepin.core.diagram.Column;
 import gatepin.core.circuit.Marks;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.machine.Lead;
@@ -40,14 +41,6 @@ public class MotorStore {
 
     /** A voltage of the plate, with its amps where the plate states them. */
     public record Rating(int volts, Optional<BigDecimal> amps) {}
-
-    /** A column of the diagram with the rotation it states; rebuilt where it was computed and not read. */
-    public record Column(Connection connection, StatedRotation rotation, boolean rebuilt) {
-        /** A column as read. */
-        public Column(Connection connection, StatedRotation rotation) {
-            this(connection, rotation, false);
-        }
-    }
 
     public Motor motor(long id) {
         return jdbc.sql("select id, output, output_unit, hertz, rpm, family, code_letter, start_microfarads,"
@@ -125,7 +118,7 @@ public class MotorStore {
                     colourOf.put(row.getString("mark"), row.getString("colour"));
                     endsOf.computeIfAbsent(row.getString("mark"), k -> new ArrayList<>())
                             .add(new WindingEnd(
-                                    Circuit.valueOf(row.getString("circuit")),
+                                    Role.valueOf(row.getString("circuit")),
                                     row.getInt("winding_number"),
                                     row.getBoolean("like_end")));
                 });
@@ -226,7 +219,7 @@ public class MotorStore {
                             + " values (:lead, :motor, :circuit, :number, :like)")
                     .param("lead", leadId)
                     .param("motor", motorId)
-                    .param("circuit", end.circuit().name())
+                    .param("circuit", end.role().name())
                     .param("number", end.number())
                     .param("like", end.like())
                     .update();

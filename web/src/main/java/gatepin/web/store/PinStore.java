@@ -1,8 +1,8 @@
 package gatepin.web.store;
 
-import gatepin.core.job.Gate;
-import gatepin.core.job.Lane;
-import gatepin.core.job.Lane.Pin;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane;
+import gatepin.core.lane.Lane.Pin;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;

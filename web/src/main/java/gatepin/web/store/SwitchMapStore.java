@@ -161,6 +161,6 @@ public class SwitchMapStore {
         }
         return closed.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new SimulatedBuzzer(new ContactChart(face, closed), worn, jobId));
+                : Optional.of(new SimulatedBuzzer(ContactChart.ofHandle(face, closed), worn, jobId));
     }
 }

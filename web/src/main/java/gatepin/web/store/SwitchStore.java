@@ -158,7 +158,7 @@ public class SwitchStore {
                 device.name(),
                 device.hint(),
                 face,
-                new ContactChart(terminals, closed),
+                ContactChart.ofHandle(terminals, closed),
                 device.springReturn(),
                 device.hasOff(),
                 links,

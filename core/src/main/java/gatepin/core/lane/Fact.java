@@ -1,4 +1,4 @@
-package gatepin.core.job;
+package gatepin.core.lane;
 
 /** The facts of a job that gates rely on. */
 public enum Fact {

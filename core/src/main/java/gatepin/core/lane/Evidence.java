@@ -1,4 +1,4 @@
-package gatepin.core.job;
+package gatepin.core.lane;
 
 import gatepin.core.Problem;
 import java.util.List;
@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param switchChosen a reversing switch is chosen
  * @param switchObjection why the switch must not carry the motor, as a sentence without its full stop
  * @param planChosen a wiring plan is chosen
+ * @param planDanger what the engine finds dangerous in that plan, as a sentence without its full stop
  * @param wiresLeft wires of the plan that are not made yet
  */
 public record Evidence(
@@ -36,6 +37,7 @@ public record Evidence(
         boolean switchChosen,
         Optional<String> switchObjection,
         boolean planChosen,
+        Optional<String> planDanger,
         int wiresLeft) {
 
     /** What a gate's own evidence lacks. */
@@ -69,14 +71,25 @@ public record Evidence(
                         lacking(
                                 switchObjection.isEmpty(),
                                 "The switch is not for this motor. " + switchObjection.orElse("") + "."),
-                        lacking(planChosen, "No wiring plan is chosen yet."));
+                        lacking(planChosen, "No wiring plan is chosen yet."),
+                        soundPlan());
             case WIRE ->
                 first(
                         lacking(planChosen, "There is no wiring plan to work from. Choose one at the Switch gate."),
                         lacking(
+                                switchObjection.isEmpty(),
+                                "The switch is not for this motor. " + switchObjection.orElse("") + "."),
+                        soundPlan(),
+                        lacking(
                                 wiresLeft == 0,
                                 wiresLeft == 1 ? "One wire is not made yet." : wiresLeft + " wires are not made yet."));
         };
+    }
+
+    private List<Problem> soundPlan() {
+        return lacking(
+                planDanger.isEmpty(),
+                "Wired by this plan, the motor is in danger: " + planDanger.orElse("") + ". Choose another one.");
     }
 
     private static List<Problem> lacking(Optional<String> lack) {

@@ -1,4 +1,4 @@
-package gatepin.core.job;
+package gatepin.core.lane;
 
 import java.util.EnumSet;
 import java.util.Set;

@@ -1,5 +1,5 @@
 /** Gates, pins, and what drops a pin again. */
 @NullMarked
-package gatepin.core.job;
+package gatepin.core.lane;
 
 import org.jspecify.annotations.NullMarked;

@@ -2,7 +2,7 @@ package gatepin.core.circuit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.Planner;
@@ -10,12 +10,16 @@ import gatepin.core.plan.SampleMotors;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-class FlowTest {
+class CarryingTest {
     private static final Plan PLAN =
             Planner.search(SampleMotors.SIX_LEAD_HIGH.on(SwitchKind.CROSS_CORNER_DRUM)).plans().stream()
                     .filter(p -> p.cost().beyondDiagram() == 0)
                     .findFirst()
                     .orElseThrow();
+
+    private static Carrying carrying(List<Wire> wires, HandlePosition position) {
+        return Carrying.of(SampleMotors.SIX_LEAD_HIGH.circuit(SwitchKind.CROSS_CORNER_DRUM, wires), position);
+    }
 
     private static Wire wireFrom(String lead) {
         return PLAN.wires().stream()
@@ -26,37 +30,35 @@ class FlowTest {
 
     @Test
     void theStartWindingIsFedAcrossOneHalfInTheHighConnection() {
-        Flow flow = Flow.of(PLAN.wiring(), HandlePosition.FORWARD);
+        Carrying flow = carrying(PLAN.wires(), HandlePosition.FORWARD);
 
         assertThat(flow.paths()).hasSize(2).allSatisfy(path -> assertThat(path).hasSize(2));
-        assertThat(flow.circuitOf(wireFrom("T1"))).hasValue(Circuit.RUN);
-        assertThat(flow.circuitOf(wireFrom("T5"))).hasValue(Circuit.START);
-        assertThat(flow.circuitOf(wireFrom("T8"))).hasValue(Circuit.START);
-        assertThat(flow.circuitOf(Contact.between("5", "6"))).hasValue(Circuit.RUN);
-        assertThat(flow.circuitOf(Contact.between("1", "3"))).hasValue(Circuit.START);
-        assertThat(flow.circuitOf(Contact.between("1", "2")))
+        assertThat(flow.roleOf(wireFrom("T1"))).hasValue(Role.RUN);
+        assertThat(flow.roleOf(wireFrom("T5"))).hasValue(Role.START);
+        assertThat(flow.roleOf(wireFrom("T8"))).hasValue(Role.START);
+        assertThat(flow.roleOf(Contact.between("5", "6"))).hasValue(Role.RUN);
+        assertThat(flow.roleOf(Contact.between("1", "3"))).hasValue(Role.START);
+        assertThat(flow.roleOf(Contact.between("1", "2")))
                 .as("open in this position")
                 .isEmpty();
     }
 
     @Test
     void nothingFlowsInOffButHalfTheMotorIsHot() {
-        Flow flow = Flow.of(PLAN.wiring(), HandlePosition.OFF);
+        Carrying flow = carrying(PLAN.wires(), HandlePosition.OFF);
 
-        assertThat(flow.nothingEnergised()).isTrue();
-        assertThat(flow.circuitOf(wireFrom("T1"))).isEmpty();
+        assertThat(flow.nothingFlows()).isTrue();
+        assertThat(flow.roleOf(wireFrom("T1"))).isEmpty();
         assertThat(flow.hotLeads()).extracting(Terminal::mark).containsExactly("T1", "T2", "T3", "T4");
     }
 
     @Test
     void aWireAcrossTheLinesIsAShort() {
-        Wiring plan = PLAN.wiring();
-        List<Wire> wires = new java.util.ArrayList<>(plan.wires());
+        List<Wire> wires = new java.util.ArrayList<>(PLAN.wires());
         wires.add(new Wire(Terminal.onSwitch("5"), Terminal.onSwitch("2"), Wire.Run.SWITCH_BOX));
-        Wiring wrong = new Wiring(plan.leads(), plan.windings(), plan.chart(), plan.supply(), wires);
 
-        assertThat(Flow.of(wrong, HandlePosition.FORWARD).isShort()).isTrue();
-        assertThat(Flow.of(wrong, HandlePosition.FORWARD).nothingEnergised()).isTrue();
+        assertThat(carrying(wires, HandlePosition.FORWARD).isShort()).isTrue();
+        assertThat(carrying(wires, HandlePosition.FORWARD).nothingFlows()).isTrue();
     }
 
     @Test

@@ -1,4 +1,4 @@
-package gatepin.core.job;
+package gatepin.core.lane;
 
 import gatepin.core.Problem;
 import java.util.ArrayList;

@@ -1,11 +1,7 @@
-package gatepin.core.verdict;
+package gatepin.core.circuit;
 
-import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.InnerContact.Kind;
-import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Circuit;
+import gatepin.core.circuit.Winding.Role;
 import java.util.List;
 
 /**
@@ -14,24 +10,24 @@ import java.util.List;
  *
  * @param motor the motor
  */
-record CoilRoles(Motor motor) {
+public record CoilRoles(Motor motor) {
     /** The coils that serve a circuit where terminals are joined like this. */
-    List<Coil> coils(Circuit circuit, Nodes nodes) {
-        return motor.coils(areExchanged(nodes) ? other(circuit) : circuit);
+    public List<Coil> coils(Role role, Nodes nodes) {
+        return motor.coils(areExchanged(nodes) ? other(role) : role);
     }
 
     /** The coil by whose name this one serves: itself, or its twin where the two have changed roles. */
-    Coil like(Coil coil, Nodes nodes) {
-        return areExchanged(nodes) ? motor.coils(other(coil.circuit())).get(0) : coil;
+    public Coil like(Coil coil, Nodes nodes) {
+        return areExchanged(nodes) ? motor.coils(other(coil.role())).get(0) : coil;
     }
 
-    private static Circuit other(Circuit circuit) {
-        return circuit == Circuit.RUN ? Circuit.START : Circuit.RUN;
+    private static Role other(Role role) {
+        return role == Role.RUN ? Role.START : Role.RUN;
     }
 
     private boolean areExchanged(Nodes nodes) {
-        List<Coil> run = motor.coils(Circuit.RUN);
-        List<Coil> start = motor.coils(Circuit.START);
+        List<Coil> run = motor.coils(Role.RUN);
+        List<Coil> start = motor.coils(Role.START);
         return run.size() == 1
                 && start.size() == 1
                 && !motor.has(Kind.START_SWITCH)

@@ -1,10 +1,10 @@
-package gatepin.core.job;
+package gatepin.core.lane;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.job.Lane.Change;
-import gatepin.core.job.Lane.Drop;
-import gatepin.core.job.Lane.Pin;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Lane.Pin;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +42,7 @@ class LaneTest {
                 later,
                 Optional.empty(),
                 later,
+                Optional.empty(),
                 wiresLeft);
     }
 
@@ -101,6 +102,7 @@ class LaneTest {
                 false,
                 Optional.empty(),
                 false,
+                Optional.empty(),
                 0);
         Evidence twoWiresLeft = evidence(true, true, Optional.empty(), true, 2);
 

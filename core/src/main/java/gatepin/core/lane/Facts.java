@@ -1,0 +1,97 @@
+package gatepin.core.lane;
+
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.Column;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Leads;
+import gatepin.core.plan.Wishes;
+import gatepin.core.plate.Plate;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.safe.SafeRecord;
+import gatepin.core.supply.PanelRun;
+import gatepin.core.supply.Region;
+import gatepin.core.winding.WindingRecord;
+import gatepin.core.wire.CableLengths;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Everything known of a job at one moment, and nothing worked out of it: that is the {@link Workup}'s business.
+ *
+ * @param region whose words and rules hold in the shop
+ * @param bench what was seen and measured before anything was undone, and of the windings
+ * @param motor what plate and diagram say
+ * @param supply what it is to run on
+ * @param rotation which way the machine must turn; empty until that is said
+ * @param gear the switch, and how it is to be wired
+ * @param lane how the pins stand
+ */
+public record Facts(
+        Region region,
+        BenchFacts bench,
+        MotorFacts motor,
+        SupplyFacts supply,
+        Optional<RotationPlan> rotation,
+        GearFacts gear,
+        Lane lane) {
+
+    /**
+     * What was seen and measured on the bench.
+     *
+     * @param safe how it was made safe, with its capacitors; empty until the lock-out is written down
+     * @param found the wires as they were found
+     * @param windings what was measured between the leads
+     */
+    public record BenchFacts(Optional<SafeRecord> safe, FoundRecord found, WindingRecord windings) {}
+
+    /**
+     * What plate and diagram say of the motor.
+     *
+     * @param hertz the frequency on the plate as far as it is typed, Hz; 0 where it is not
+     * @param volts the voltages on the plate, lowest first
+     * @param plate the plate, once it is readable
+     * @param leads the leads; none until they are written down
+     * @param column the diagram's column for the chosen voltage
+     */
+    public record MotorFacts(
+            int hertz, List<Integer> volts, Optional<Plate> plate, Leads leads, Optional<Column> column) {
+        public MotorFacts {
+            volts = List.copyOf(volts);
+        }
+    }
+
+    /**
+     * What it is to run on.
+     *
+     * @param volts the chosen voltage; empty until it is chosen
+     * @param kind whether the second line is hot
+     * @param run how the supply gets to the machine
+     * @param cables how long the cables between motor, switch and supply are
+     */
+    public record SupplyFacts(
+            Optional<Integer> volts, Supply.Kind kind, Optional<PanelRun> run, CableLengths cables) {}
+
+    /**
+     * The switch, and how it is to be wired.
+     *
+     * @param kind the switch
+     * @param rating what is stamped on it; blank where nothing is
+     * @param wishes what is asked of a plan besides running the motor right
+     * @param plan the chosen plan
+     */
+    public record GearFacts(Optional<SwitchKind> kind, String rating, Wishes wishes, Optional<WirePlan> plan) {}
+
+    /**
+     * A chosen plan.
+     *
+     * @param wires every wire in working order
+     * @param left how many of them are not made yet
+     */
+    public record WirePlan(List<Wire> wires, int left) {
+        public WirePlan {
+            wires = List.copyOf(wires);
+        }
+    }
+}

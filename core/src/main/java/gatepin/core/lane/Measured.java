@@ -1,0 +1,68 @@
+package gatepin.core.lane;
+
+import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.lane.Facts.BenchFacts;
+import gatepin.core.machine.Leads;
+import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.safe.CapacitorCheck;
+import gatepin.core.winding.MeterReading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * What was measured on the motor and read off its capacitors, as far as it tells what the engine computes with.
+ *
+ * @param runOhms the run winding with all its halves in parallel, Ω at 20 °C
+ * @param startOhms the start winding with its halves in parallel, Ω at 20 °C
+ * @param capacitors the capacitors that were written down
+ */
+record Measured(Optional<Double> runOhms, Optional<Double> startOhms, List<CapacitorCheck> capacitors) {
+    static Measured of(BenchFacts bench, Leads leads) {
+        return new Measured(
+                parallel(bench, leads, Role.RUN),
+                parallel(bench, leads, Role.START),
+                bench.safe().map(s -> s.capacitors()).orElse(List.of()));
+    }
+
+    /** All halves in parallel; a half that nobody measured is like those that somebody did. */
+    private static Optional<Double> parallel(BenchFacts bench, Leads leads, Role role) {
+        List<Winding> windings =
+                leads.windings().stream().filter(w -> w.role() == role).toList();
+        List<Double> ohms = new ArrayList<>();
+        windings.forEach(w -> ohms(bench, w).ifPresent(ohms::add));
+        if (ohms.isEmpty()) {
+            return Optional.empty();
+        }
+        double conductance = ohms.stream().mapToDouble(o -> 1 / o).sum() / ohms.size() * windings.size();
+        return Optional.of(1 / conductance);
+    }
+
+    /** The last reading between a winding's two leads that shows its copper; less the meter's zero, at 20 °C. */
+    private static Optional<Double> ohms(BenchFacts bench, Winding winding) {
+        return bench.windings().readings().stream()
+                .filter(r -> r.isBetween(winding.like().mark(), winding.other().mark()))
+                .filter(r -> !r.isOpen() && r.ohms() > 0)
+                .reduce((before, last) -> last)
+                .map(MeterReading::ohms);
+    }
+
+    /** What is given with all this taken into account; what is measured goes before what the plate prints. */
+    Given refine(Given given) {
+        boolean both = given.family().hasStartCapacitor() && given.family().hasRunCapacitor();
+        return given.measured(runOhms, startOhms)
+                .withCapacitors(
+                        given.family().hasStartCapacitor() ? capacitor("start", both) : Optional.empty(),
+                        given.family().hasRunCapacitor() ? capacitor("run", both) : Optional.empty());
+    }
+
+    /** The capacitor of a name; on a motor that has one only, whatever it is called. */
+    private Optional<Double> capacitor(String name, boolean both) {
+        return capacitors.stream()
+                .filter(c -> c.name().toLowerCase(Locale.ROOT).contains(name) || (!both && capacitors.size() == 1))
+                .findFirst()
+                .map(CapacitorCheck::microfarads);
+    }
+}

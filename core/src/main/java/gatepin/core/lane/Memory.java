@@ -1,0 +1,96 @@
+package gatepin.core.lane;
+
+import gatepin.core.Effort;
+import gatepin.core.Reading;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.Connection;
+import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.Leads;
+import gatepin.core.machine.PlateFit;
+import gatepin.core.plan.PlanRequest;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.Planner;
+import gatepin.core.plan.RunningConnections;
+import gatepin.core.verdict.RatedPoint;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.function.Supplier;
+
+/**
+ * What was worked out lately, by what it was worked out from. Several who ask for the same at once wait for one computation. Safe for
+ * use by several threads.
+ */
+public final class Memory {
+    private static final int KEPT = 200;
+
+    private final Map<PlateFit.Given, CompletableFuture<Reading<FittedMotor>>> fits = new Lately<>();
+    private final Map<Ways, CompletableFuture<RunningConnections>> ways = new Lately<>();
+    private final Map<PlanRequest, CompletableFuture<PlanResult>> plans = new Lately<>();
+
+    private static final class Lately<K, V> extends LinkedHashMap<K, V> {
+        private static final long serialVersionUID = 1;
+
+        Lately() {
+            super(KEPT, 0.75f, true);
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+            return size() > KEPT;
+        }
+    }
+
+    private record Ways(Motor motor, Leads leads, RatedPoint rated, Connection connection, Supply supply) {}
+
+    private static <K, V> V once(Map<K, CompletableFuture<V>> known, K key, Supplier<V> computed) {
+        CompletableFuture<V> mine = new CompletableFuture<>();
+        CompletableFuture<V> there;
+        synchronized (known) {
+            there = known.putIfAbsent(key, mine);
+        }
+        if (there != null) {
+            try {
+                return there.join();
+            } catch (CompletionException e) {
+                if (e.getCause() instanceof RuntimeException cause) {
+                    throw cause;
+                }
+                throw e;
+            }
+        }
+        try {
+            V value = computed.get();
+            mine.complete(value);
+            return value;
+        } catch (RuntimeException | Error e) {
+            // the next who asks shall try again
+            synchronized (known) {
+                known.remove(key, mine);
+            }
+            mine.completeExceptionally(e);
+            throw e;
+        }
+    }
+
+    /** A plate's fit. */
+    Reading<FittedMotor> fit(PlateFit.Given given) {
+        return once(fits, given, () -> PlateFit.fit(given));
+    }
+
+    /** The connections that run a motor as its diagram does. */
+    RunningConnections running(
+            Motor motor, Leads leads, RatedPoint rated, Connection connection, Supply supply, Effort effort) {
+        return once(
+                ways,
+                new Ways(motor, leads, rated, connection, supply),
+                () -> RunningConnections.of(motor, leads, rated, connection, supply, effort));
+    }
+
+    /** The plans for a request. */
+    PlanResult plans(PlanRequest request, Effort effort) {
+        return once(plans, request, () -> Planner.search(request, effort));
+    }
+}

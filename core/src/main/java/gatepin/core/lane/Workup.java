@@ -1,0 +1,454 @@
+package gatepin.core.lane;
+
+import gatepin.core.Effort;
+import gatepin.core.Severity;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.CapacitorBeside;
+import gatepin.core.diagram.Column;
+import gatepin.core.diagram.Connection;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.gear.SwitchRating;
+import gatepin.core.lane.Facts.WirePlan;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.FittedMotor.Residual;
+import gatepin.core.machine.Leads;
+import gatepin.core.machine.PlateFit.Given;
+import gatepin.core.plan.PlanRequest;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.RunningConnections;
+import gatepin.core.plan.Wishes;
+import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
+import gatepin.core.plate.VoltageRange;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.SupplyAdvice;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.ConnectionCheck;
+import gatepin.core.verdict.RatedPoint;
+import gatepin.core.verdict.Rule;
+import gatepin.core.verdict.Verdict;
+import gatepin.core.verdict.VerdictWords;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What the engine makes of a job's facts: the whole of its judgement, without pages or database. */
+public final class Workup {
+    /** Half a horsepower: what a motor is taken for while its plate is not read. */
+    private static final double TYPICAL_WATTS = 373;
+
+    private static final double TYPICAL_SLIP = 0.045;
+    /** What lies before the panel, Ω a conductor (common practice). */
+    private static final double BEFORE_THE_PANEL_OHMS = 0.03;
+
+    private static final double CABLE_REACTANCE_OHMS_A_KILOMETRE = 0.1;
+
+    private final Facts facts;
+    private final Memory memory;
+
+    private Workup(Facts facts, Memory memory) {
+        this.facts = facts;
+        this.memory = memory;
+    }
+
+    /**
+     * Works on facts.
+     *
+     * @param memory what was worked out before, for this job and others
+     */
+    public static Workup of(Facts facts, Memory memory) {
+        return new Workup(facts, memory);
+    }
+
+    public Facts facts() {
+        return facts;
+    }
+
+    private Optional<Plate> plate() {
+        return facts.motor().plate();
+    }
+
+    private Leads leads() {
+        return facts.motor().leads();
+    }
+
+    private Optional<Connection> connection() {
+        return facts.motor().column().map(Column::connection);
+    }
+
+    /** The supply chosen for the job; empty until its voltage is. */
+    public Optional<Supply> supply() {
+        int hertz = facts.motor().hertz() == 0 ? 60 : facts.motor().hertz();
+        return facts.supply().volts().map(v -> new Supply(v, hertz, facts.supply().kind()));
+    }
+
+    /** The supply for a voltage: the job's own, or the usual one of the region. */
+    public Supply supplyAt(int volts) {
+        int hertz = plate().map(Plate::hertz).orElse(60);
+        return supply().filter(s -> s.volts() == volts)
+                .orElse(new Supply(volts, hertz, facts.region().usualKind(volts)));
+    }
+
+    /** One voltage for each connection of the plate, lowest first. */
+    public List<Integer> connectionVolts() {
+        return VoltageRange.connections(facts.motor().volts());
+    }
+
+    /** The voltages the motor can take, compared for a run of cable; empty until the plate is read. */
+    public Optional<SupplyAdvice> advice(double metres) {
+        return plate().map(p -> SupplyAdvice.compare(
+                new SupplyAdvice.Needs(
+                        p.ratedOutputWatts() / Plate.WATTS_PER_HP,
+                        p.details().serviceFactor().orElse(1.0),
+                        p.lockedKva(),
+                        p.ratings().stream()
+                                .map(r -> new SupplyAdvice.Rated(r.volts(), r.amps()))
+                                .toList()),
+                facts.region(),
+                metres));
+    }
+
+    /** The conductors from the panel as the Supply gate sizes them; some usual ones until it can. */
+    public Feeder feeder() {
+        if (facts.supply().run().isEmpty() || supply().isEmpty()) {
+            return Feeder.USUAL;
+        }
+        double metres = facts.supply().run().orElseThrow().metres().doubleValue();
+        int volts = supply().orElseThrow().volts();
+        return advice(metres)
+                .flatMap(a -> a.options().stream()
+                        .filter(o -> VoltageRange.same(o.volts(), volts))
+                        .findFirst())
+                .flatMap(SupplyAdvice.Option::circuit)
+                .map(BranchCircuit::conductor)
+                .map(c -> new Feeder(
+                        BEFORE_THE_PANEL_OHMS + metres / 1000 * c.ohmsPerKilometre(),
+                        BEFORE_THE_PANEL_OHMS / 2 + metres / 1000 * CABLE_REACTANCE_OHMS_A_KILOMETRE))
+                .orElse(Feeder.USUAL);
+    }
+
+    // the motor
+
+    /** A PSC motor whose capacitor a person wires; empty for others, and until leads and diagram are read. */
+    private Optional<CapacitorBeside> beside(Connection connection, List<String> tags) {
+        boolean psc =
+                plate().map(p -> p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR)
+                        .orElse(false);
+        return psc ? CapacitorBeside.of(leads(), connection, tags) : Optional.empty();
+    }
+
+    /** The leads as they are wired: those written down, and the tags of a capacitor beside the motor. */
+    public Leads wiredLeads() {
+        return connection()
+                .flatMap(c -> beside(c, CapacitorBeside.TAGS))
+                .map(CapacitorBeside::leads)
+                .orElse(leads());
+    }
+
+    /** The leads that wires speak of: with a capacitor's tags where they name them. */
+    public Leads leadsOf(List<Wire> wires) {
+        List<String> tags = wires.stream()
+                .flatMap(w -> List.of(w.from(), w.to()).stream())
+                .filter(t -> t.is(Type.CAPACITOR))
+                .map(Terminal::mark)
+                .distinct()
+                .sorted()
+                .toList();
+        if (tags.isEmpty()) {
+            return leads();
+        }
+        return connection()
+                .flatMap(c -> beside(c, tags.size() == 2 ? tags : CapacitorBeside.TAGS))
+                .map(CapacitorBeside::leads)
+                .orElse(leads());
+    }
+
+    private int inSeries() {
+        return plate().map(Plate::isDualVoltage).orElse(false)
+                ? 1
+                : connection().map(c -> c.runHalvesInSeries(leads())).orElse(1);
+    }
+
+    /** What the motor is fitted to: its plate, and what was measured on its windings and read off its capacitors. */
+    public Optional<Given> given() {
+        return plate().map(p -> {
+            Given stated = Measured.of(facts.bench(), leads()).refine(Given.of(p, inSeries()));
+            boolean alike = p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
+                    && connection().filter(c -> c.reversesByOtherWinding(leads())).isPresent();
+            return alike ? stated.withEqualWindings() : stated;
+        });
+    }
+
+    /** The motor as fitted to its plate and readings; empty while the plate is not read, or no motor is like it. */
+    public Optional<FittedMotor> fitted() {
+        return given().flatMap(g -> memory.fit(g).value());
+    }
+
+    /** Where plate and readings do not go together: what is furthest off; empty where they do. */
+    public Optional<Residual> misfit() {
+        return given().filter(Given::isMeasured)
+                .flatMap(g -> fitted())
+                .map(FittedMotor::worst)
+                .filter(r -> Math.abs(r.tolerances()) > 3);
+    }
+
+    /** Where the motor works as its plate says. */
+    private Optional<RatedPoint> rated() {
+        return fitted().map(f -> new RatedPoint(plate().orElseThrow().slip(), f.given().ratedNm()));
+    }
+
+    /** A motor as it might be, for what does not hang on its values: what is joined, hot and lit. */
+    private FittedMotor typical(Supply supply) {
+        boolean capacitor = leads().all().stream().anyMatch(l -> l.isOf(Role.CAPACITOR));
+        boolean alike =
+                connection().filter(c -> c.reversesByOtherWinding(leads())).isPresent();
+        double volts = supply.volts()
+                / (double) connection().map(c -> c.runHalvesInSeries(leads())).orElse(1);
+        Given given = Given.typical(
+                capacitor || alike ? MotorFamily.PERMANENT_SPLIT_CAPACITOR : MotorFamily.CAPACITOR_START,
+                TYPICAL_WATTS,
+                volts,
+                supply.hertz(),
+                TYPICAL_SLIP);
+        return memory.fit(alike ? given.withEqualWindings() : given).value().orElseThrow();
+    }
+
+    // circuits
+
+    /**
+     * Wires with the job's motor, switch, supply and feeder; empty until the leads are written down and the voltage is chosen.
+     * While the plate is not read the motor is a typical one.
+     */
+    public Optional<Circuit> circuit(List<Wire> wires, ContactChart chart) {
+        return supply().flatMap(s -> circuit(wires, chart, s));
+    }
+
+    /** The same on a supply of one's own choice. */
+    public Optional<Circuit> circuit(List<Wire> wires, ContactChart chart, Supply supply) {
+        boolean runs = leads().all().stream().anyMatch(l -> l.isOf(Role.RUN));
+        return runs
+                ? Optional.of(new Circuit(
+                        fitted().orElseGet(() -> typical(supply)).values().motor(leadsOf(wires)),
+                        chart,
+                        supply,
+                        feeder(),
+                        wires))
+                : Optional.empty();
+    }
+
+    /** The circuit of the chosen plan. */
+    public Optional<Circuit> plannedCircuit() {
+        return facts.gear()
+                .plan()
+                .map(WirePlan::wires)
+                .flatMap(wires -> facts.gear().kind().flatMap(k -> circuit(wires, k.chart())));
+    }
+
+    /**
+     * A job's motor in one circuit, analysed.
+     *
+     * @param fitted the motor as fitted to its plate
+     * @param analysis what the circuit does
+     * @param plusIs what the plus direction looks like, from the diagram's own statement; not stated where it is silent
+     */
+    public record OnBench(FittedMotor fitted, Analysis analysis, StatedRotation plusIs) {
+        public Circuit circuit() {
+            return analysis.circuit();
+        }
+
+        /** What a direction looks like. */
+        public StatedRotation seen(Way way) {
+            return switch (way) {
+                case PLUS -> plusIs;
+                case MINUS -> plusIs.reversed();
+                case NONE -> StatedRotation.NOT_STATED;
+            };
+        }
+    }
+
+    /** Analyses wires with the job's motor; empty while plate, leads or diagram are not read. */
+    public Optional<OnBench> bench(List<Wire> wires, ContactChart chart) {
+        return circuit(wires, chart).flatMap(this::bench);
+    }
+
+    /** Analyses a circuit of the job's motor; empty while plate or diagram are not read. */
+    public Optional<OnBench> bench(Circuit circuit) {
+        if (fitted().isEmpty() || connection().isEmpty() || supply().isEmpty()) {
+            return Optional.empty();
+        }
+        RatedPoint rated = rated().orElseThrow();
+        return Optional.of(new OnBench(fitted().orElseThrow(), Analysis.of(circuit, rated), plusIs(rated)));
+    }
+
+    /** The diagram says which way its own connection turns; the engine says what sign that is. */
+    private StatedRotation plusIs(RatedPoint rated) {
+        StatedRotation stated = facts.motor().column().orElseThrow().rotation();
+        Circuit direct = new Circuit(
+                fitted().orElseThrow().values().motor(leads()),
+                ContactChart.NONE,
+                supply().orElseThrow(),
+                Feeder.STIFF,
+                connection().orElseThrow().direct(leads()));
+        return switch (Analysis.of(direct, rated).in(HandlePosition.FORWARD).way()) {
+            case PLUS -> stated;
+            case MINUS -> stated.reversed();
+            case NONE -> StatedRotation.NOT_STATED;
+        };
+    }
+
+    /** Hangs the job's motor on a supply by a column of its diagram; empty while plate or leads are not read. */
+    public Optional<ConnectionCheck> check(Connection connection, Supply supply) {
+        if (leads().all().isEmpty()) {
+            return Optional.empty();
+        }
+        return rated().map(r -> ConnectionCheck.of(
+                connection, leads(), fitted().orElseThrow().values().motor(leads()), r, supply, Feeder.STIFF));
+    }
+
+    // plans
+
+    /** What to ask the planner; empty while the diagram or the switch is missing. */
+    public Optional<PlanRequest> planRequest(Effort effort) {
+        return facts.gear().kind().flatMap(kind -> planRequest(kind, facts.gear().wishes(), effort));
+    }
+
+    private Optional<PlanRequest> planRequest(SwitchKind kind, Wishes wishes, Effort effort) {
+        if (supply().isEmpty() || connection().isEmpty()) {
+            return Optional.empty();
+        }
+        Supply supply = supply().orElseThrow();
+        Connection read = connection().orElseThrow();
+        Optional<CapacitorBeside> beside = beside(read, CapacitorBeside.TAGS);
+        Leads leads = beside.map(CapacitorBeside::leads).orElse(leads());
+        Connection connection = beside.map(CapacitorBeside::connection).orElse(read);
+        return Optional.of(new PlanRequest(
+                leads.terminals(),
+                leads.windings(),
+                supply,
+                kind.chart(),
+                kind.hasOff(),
+                running(leads, connection, supply, effort),
+                wishes.sparing(kind.worn())));
+    }
+
+    /**
+     * The connections that run the motor right. While the engine cannot run it as its diagram says, only what the diagram itself states
+     * counts as that.
+     */
+    private RunningConnections running(Leads leads, Connection connection, Supply supply, Effort effort) {
+        if (rated().isPresent() && connectionDanger().isEmpty()) {
+            RunningConnections found = memory.running(
+                    fitted().orElseThrow().values().motor(leads),
+                    leads,
+                    rated().orElseThrow(),
+                    connection,
+                    supply,
+                    effort);
+            if (!found.forward().isEmpty() && !found.reverse().isEmpty()) {
+                return found;
+            }
+        }
+        FittedMotor typical = typical(supply);
+        return RunningConnections.asWritten(
+                connection,
+                leads,
+                typical.values().motor(leads),
+                new RatedPoint(TYPICAL_SLIP, typical.given().ratedNm()),
+                supply);
+    }
+
+    /** The plans for the job; empty while the diagram or the switch is missing. */
+    public Optional<PlanResult> plans(Effort effort) {
+        return planRequest(effort).map(r -> memory.plans(r, effort));
+    }
+
+    /** The switches of the library that could do the job, whatever a person wishes besides. */
+    public List<SwitchKind> wouldDo(Effort effort) {
+        List<SwitchKind> able = new ArrayList<>();
+        for (SwitchKind kind : SwitchKind.ALL) {
+            boolean can = kind.hasOff()
+                    && planRequest(kind, Wishes.NONE, effort)
+                            .map(r -> !memory.plans(r, effort).plans().isEmpty())
+                            .orElse(false);
+            if (can) {
+                able.add(kind);
+            }
+        }
+        return able;
+    }
+
+    // evidence
+
+    /** The worst the engine finds in the diagram's column the job runs on; empty where nothing is dangerous. */
+    public Optional<String> connectionDanger() {
+        return connection().flatMap(c -> check(c, supply().orElseThrow())).flatMap(ConnectionCheck::danger);
+    }
+
+    /** Why the switch must not carry the motor, by what is stamped on it; empty where nothing speaks against it. */
+    public Optional<String> switchObjection() {
+        return plate().flatMap(p -> facts.supply()
+                .volts()
+                .flatMap(v -> SwitchRating.read(facts.gear().rating())
+                        .objection(p.ratedOutputWatts() / Plate.WATTS_PER_HP, v)));
+    }
+
+    /** The worst the engine finds in the chosen plan; empty where nothing is dangerous. */
+    private Optional<String> planDanger() {
+        boolean hasOff = facts.gear().kind().map(SwitchKind::hasOff).orElse(true);
+        return facts.gear()
+                .plan()
+                .flatMap(p -> facts.gear().kind().flatMap(k -> bench(p.wires(), k.chart())))
+                .flatMap(b -> b.analysis().verdicts().stream()
+                        .filter(v -> v.severity() == Severity.DANGER)
+                        // what the cable leaves is the Supply gate's to mend
+                        .filter(v -> v.rule() != Rule.FEEDER_WEAKENS)
+                        .filter(v -> hasOff || v.rule() != Rule.RUNS_IN_OFF)
+                        .findFirst()
+                        .map((Verdict v) -> VerdictWords.of(v, b.circuit().supply())
+                                .title()));
+    }
+
+    /** What the job has to show for its gates. */
+    public Evidence evidence() {
+        Optional<WirePlan> plan = facts.gear().plan();
+        return new Evidence(
+                facts.bench().safe().map(s -> s.lack()).orElse(Optional.of("Say how the machine is disconnected.")),
+                facts.bench().found().lack(),
+                facts.bench().windings().lack(),
+                facts.rotation().map(r -> r.lack()).orElse(Optional.of("Say which way the machine must turn.")),
+                plate().isPresent(),
+                plate().flatMap(p -> p.details().obstacle()),
+                facts.supply().volts().isPresent(),
+                connection().isPresent(),
+                connectionDanger(),
+                facts.supply().run().isPresent(),
+                facts.gear().kind().isPresent(),
+                switchObjection(),
+                plan.isPresent(),
+                planDanger(),
+                plan.map(WirePlan::left).orElse(0));
+    }
+
+    /** The pins that are out though their evidence no longer holds: they drop. An override stays: it was never evidence. */
+    public List<Drop> fallen() {
+        Evidence evidence = evidence();
+        List<Drop> drops = new ArrayList<>();
+        for (Gate gate : Gate.values()) {
+            if (facts.lane().pin(gate).state() == Lane.Pin.State.PULLED) {
+                evidence.firstLack(gate).ifPresent(lack -> drops.add(new Drop(gate, lack)));
+            }
+        }
+        return drops;
+    }
+}

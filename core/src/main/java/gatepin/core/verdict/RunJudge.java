@@ -1,0 +1,296 @@
+package gatepin.core.verdict;
+
+import gatepin.core.Severity;
+import gatepin.core.circuit.AcNetwork;
+import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.CoilRoles;
+import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.State;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.machine.Copper;
+import gatepin.core.verdict.Analysis.InSetting;
+import gatepin.core.verdict.Analysis.Way;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import org.hipparchus.complex.Complex;
+
+/**
+ * Judges one setting in which the motor is meant to run. Limits are common practice: ten percent for a run winding (the
+ * tolerance plates are made for; NEMA MG 1 part 12, from memory), twice that for a start winding.
+ */
+final class RunJudge {
+    private static final double RUN_TOLERANCE = 0.10;
+    private static final double START_TOLERANCE = 0.2;
+    /** Beyond this a winding does not last. */
+    private static final double MUCH_TOO_HIGH = 1.25;
+
+    private static final double MUCH_TOO_LOW = 0.75;
+    /** Halves whose fields cancel to this share of what they could make together work against each other. */
+    private static final double OPPOSING = 0.3;
+    /** A start winding at speed that carries this many times what it should stays in. */
+    private static final double STAYS_IN = 1.3;
+    /** A feeder that leaves less of the starting torque is worth a word, less than the second a warning (common practice). */
+    private static final double WEAKENED = 0.85;
+
+    private static final double MUCH_WEAKENED = 0.6;
+    private static final double HALF_AN_HOUR = 1800;
+
+    private final Circuit circuit;
+    private final Circuit stiff;
+    private final RatedPoint rated;
+    private final Usual usual;
+    private final Setting setting;
+    private final InSetting now;
+    private final CoilRoles roles;
+    private final List<Verdict> verdicts = new ArrayList<>();
+
+    RunJudge(Circuit circuit, Circuit stiff, RatedPoint rated, Usual usual, Setting setting, InSetting now) {
+        this.circuit = circuit;
+        this.stiff = stiff;
+        this.rated = rated;
+        this.usual = usual;
+        this.setting = setting;
+        this.now = now;
+        this.roles = new CoilRoles(circuit.motor());
+    }
+
+    private void say(Rule rule, Severity severity, UnaryVerdict how) {
+        verdicts.add(how.apply(Verdict.of(rule, severity).in(setting)));
+    }
+
+    /** Adds to a verdict what it is about. */
+    private interface UnaryVerdict extends java.util.function.UnaryOperator<Verdict> {}
+
+    List<Verdict> verdicts() {
+        if (circuit.motor().coils().stream().noneMatch(c -> usual.carries(now.standstill(), c))) {
+            nothing();
+            return verdicts;
+        }
+        boolean opposing = opposing(Role.RUN, Rule.HALVES_OPPOSING);
+        if (!opposing) {
+            coils(Role.RUN).forEach(this::runVoltage);
+        }
+        capacitorsAcrossLines();
+        boolean startOpposing = opposing(Role.START, Rule.START_HALVES_OPPOSING);
+        boolean startFed = true;
+        for (Coil coil : coils(Role.START)) {
+            startFed &= startOpposing || start(coil);
+        }
+        if (now.way() == Way.NONE) {
+            boolean fed = startFed;
+            double amps = AcNetwork.of(circuit, State.atRest(setting)).at(1).lineAmps();
+            say(Rule.HUMS, Severity.DANGER, v -> v.at(fed ? List.of() : startLeads())
+                    .reading(amps, 0));
+        } else {
+            circuit.motor().coils(Role.START).forEach(this::leftIn);
+            turns();
+        }
+        burns();
+        return verdicts;
+    }
+
+    private void nothing() {
+        say(Rule.NOTHING_HAPPENS, Severity.DANGER, v -> v);
+        Carrying carrying = Carrying.of(stiff, setting);
+        List<Terminal> hot = List.copyOf(carrying.hotLeads());
+        if (!hot.isEmpty()) {
+            double volts = hot.stream().mapToDouble(carrying::volts).max().orElse(0);
+            say(Rule.ALIVE_AT_STANDSTILL, Severity.DANGER, v -> v.at(hot).reading(volts, 0));
+        }
+    }
+
+    /** The coils that serve as run or as start winding here. */
+    private List<Coil> coils(Role role) {
+        return roles.coils(role, now.standstill().nodes());
+    }
+
+    /** The coil by whose name another serves here. */
+    private Coil like(Coil coil) {
+        return roles.like(coil, now.standstill().nodes());
+    }
+
+    private List<Terminal> leads(Coil coil) {
+        return circuit.motor().windings().stream()
+                .filter(w -> w.name().equals(coil.name()))
+                .flatMap(w -> List.of(w.like(), w.other()).stream())
+                .toList();
+    }
+
+    private List<Terminal> startLeads() {
+        return circuit.motor().coils(Role.START).stream()
+                .flatMap(c -> leads(c).stream())
+                .distinct()
+                .toList();
+    }
+
+    private boolean opposing(Role role, Rule rule) {
+        List<Coil> halves = coils(role);
+        boolean oneAxis = halves.stream().map(Coil::degrees).distinct().count() == 1;
+        Complex sum = Complex.ZERO;
+        double size = 0;
+        for (Coil coil : halves) {
+            Complex field = now.standstill().current(coil).multiply(coil.turns());
+            sum = sum.add(field);
+            size += field.norm();
+        }
+        boolean found = halves.size() > 1
+                && oneAxis
+                && halves.stream().allMatch(c -> usual.carries(now.standstill(), c))
+                && sum.norm() < OPPOSING * size;
+        if (found) {
+            List<Terminal> leads =
+                    halves.stream().flatMap(c -> leads(c).stream()).toList();
+            double amps = role == Role.RUN ? now.standstill().lineAmps() : size / halves.size();
+            say(rule, Severity.DANGER, v -> v.at(leads)
+                    .reading(amps, 0)
+                    .advising(
+                            role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
+        }
+        return found;
+    }
+
+    /** Judged at speed, where both halves share alike; at standstill the start winding loads one of them more. */
+    private void runVoltage(Coil coil) {
+        AcSolution running = now.running();
+        double volts = running.voltage(coil).norm();
+        double[] should = usual.runVolts(like(coil));
+        boolean idle = !usual.carries(now.standstill(), coil)
+                && running.current(coil).norm() < Usual.NOTHING * usual.amps(like(coil));
+        Rule rule = idle
+                ? Rule.RUN_HALF_IDLE
+                : volts > (1 + RUN_TOLERANCE) * should[1] ? Rule.RUN_OVERVOLTAGE : Rule.RUN_UNDERVOLTAGE;
+        if (!idle && volts >= (1 - RUN_TOLERANCE) * should[0] && volts <= (1 + RUN_TOLERANCE) * should[1]) {
+            return;
+        }
+        double share = volts / coil.ratedVolts();
+        boolean grave = idle || share > MUCH_TOO_HIGH || share < MUCH_TOO_LOW;
+        say(rule, grave ? Severity.DANGER : Severity.WARN, v -> v.about(coil.name())
+                .at(leads(coil))
+                .reading(idle ? 0 : volts, idle ? 0 : coil.ratedVolts())
+                .advising(idle ? Advice.NONE : Advice.forVoltage(stiff)));
+    }
+
+    private void capacitorsAcrossLines() {
+        for (Capacitor capacitor : circuit.capacitors()) {
+            var nodes = now.standstill().nodes();
+            boolean across = (nodes.same(capacitor.a(), Terminal.L1) && nodes.same(capacitor.b(), Terminal.L2))
+                    || (nodes.same(capacitor.a(), Terminal.L2) && nodes.same(capacitor.b(), Terminal.L1));
+            if (across) {
+                say(Rule.CAPACITOR_ACROSS_LINES, Severity.DANGER, v -> v.about(capacitor.name())
+                        .at(List.of(capacitor.a(), capacitor.b()))
+                        .reading(now.standstill().current(capacitor).norm(), 0));
+            }
+        }
+    }
+
+    /** Gives false when the coil carries nothing at standstill. */
+    private boolean start(Coil coil) {
+        double amps = now.standstill().current(coil).norm();
+        double should = usual.amps(like(coil));
+        if (amps < Usual.NOTHING * should) {
+            say(Rule.START_NOT_ENERGISED, Severity.DANGER, v -> v.about(coil.name())
+                    .at(startLeads()));
+            return false;
+        }
+        double share = amps / should;
+        double volts = now.standstill().voltage(coil).norm();
+        if (share > 1 + START_TOLERANCE) {
+            boolean passedBy = !circuit.capacitors().isEmpty() && throughCapacitors() < amps / 2;
+            say(
+                    passedBy ? Rule.CAPACITOR_PASSED_BY : Rule.START_OVERVOLTAGE,
+                    Severity.DANGER,
+                    v -> v.about(coil.name())
+                            .at(startLeads())
+                            .reading(passedBy ? amps : volts, passedBy ? should : usual.volts(like(coil)))
+                            .advising(passedBy ? Advice.NONE : Advice.forVoltage(stiff)));
+        } else if (share < 1 - START_TOLERANCE) {
+            if (startCapacitorIsOut(amps)) {
+                say(Rule.START_CAPACITOR_OUT, Severity.WARN, v -> v.about(coil.name())
+                        .at(startLeads())
+                        .reading(share, 1));
+            } else {
+                say(Rule.START_UNDERVOLTAGE, Severity.WARN, v -> v.about(coil.name())
+                        .at(startLeads())
+                        .reading(volts, usual.volts(like(coil))));
+            }
+        }
+        return true;
+    }
+
+    private double throughCapacitors() {
+        return circuit.capacitors().stream()
+                .mapToDouble(c -> now.standstill().current(c).norm())
+                .sum();
+    }
+
+    /** A run capacitor feeds the start winding, and nothing passes the start switch, which should be closed. */
+    private boolean startCapacitorIsOut(double startAmps) {
+        List<InnerContact> switches = circuit.motor().contacts().stream()
+                .filter(c -> c.kind() == Kind.START_SWITCH)
+                .toList();
+        return !switches.isEmpty()
+                && throughCapacitors() > startAmps / 2
+                && switches.stream()
+                        .allMatch(c -> now.standstill().current(c).norm() < Usual.NOTHING * startAmps);
+    }
+
+    /**
+     * A start winding that carries at speed what it carries with the start switch closed, and more than it should: bypassed or
+     * stuck. What a run capacitor feeds it is as it should be.
+     */
+    private void leftIn(Coil coil) {
+        if (!circuit.motor().has(Kind.START_SWITCH)) {
+            return;
+        }
+        double slip = now.running().slip();
+        double open = now.running().current(coil).norm();
+        double closed =
+                AcNetwork.of(stiff, State.atRest(setting)).at(slip).current(coil).norm();
+        if (open > Usual.NOTHING * usual.amps(coil)
+                && open > STAYS_IN * usual.runningAmps(coil)
+                && Math.abs(open - closed) < 0.1 * closed) {
+            say(Rule.START_LEFT_IN, Severity.DANGER, v -> v.about(coil.name())
+                    .at(startLeads())
+                    .reading(open, 0));
+        }
+    }
+
+    /** It starts; and what the feeder leaves of that. */
+    private void turns() {
+        say(Rule.TURNS, Severity.GOOD, v -> v.reading(now.standstill().torqueNm(), rated.torqueNm()));
+        AcSolution actual = AcNetwork.of(circuit, State.atRest(setting)).at(1);
+        double share = actual.torqueNm() / now.standstill().torqueNm();
+        if (share < WEAKENED) {
+            boolean starts = Analysis.way(actual.torqueNm(), rated) != Way.NONE;
+            Severity severity =
+                    !starts ? Severity.DANGER : share < MUCH_WEAKENED ? Severity.WARN : Severity.GOOD;
+            double volts = actual.potential(Terminal.L1)
+                    .flatMap(one -> actual.potential(Terminal.L2).map(one::subtract))
+                    .map(Complex::norm)
+                    .orElse(0.0);
+            say(Rule.FEEDER_WEAKENS, severity, v -> v.reading(share, volts));
+        }
+    }
+
+    /** How long the windings last in the state they end up in: up to speed, or standing and humming. */
+    private void burns() {
+        AcSolution ends = now.way() == Way.NONE ? now.standstill() : now.running();
+        ToDoubleFunction<Coil> seconds =
+                c -> Copper.secondsToDamage(c, ends.current(c).norm(), Copper.COLD_CELSIUS);
+        circuit.motor().coils().stream()
+                .filter(c -> seconds.applyAsDouble(c) < HALF_AN_HOUR)
+                .min(Comparator.comparingDouble(seconds))
+                .ifPresent(c -> say(Rule.BURNS, Severity.DANGER, v -> v.about(c.name())
+                        .at(leads(c))
+                        .reading(seconds.applyAsDouble(c), 0)));
+    }
+}
