@@ -25,16 +25,21 @@ public record CoilRoles(Motor motor) {
         return role == Role.RUN ? Role.START : Role.RUN;
     }
 
-    private boolean areExchanged(Nodes nodes) {
+    /** The run and the start winding are alike, so that either can be the main one (three-lead PSC). */
+    public boolean hasTwins() {
         List<Coil> run = motor.coils(Role.RUN);
         List<Coil> start = motor.coils(Role.START);
         return run.size() == 1
                 && start.size() == 1
                 && !motor.has(Kind.START_SWITCH)
                 && run.get(0).turns() == start.get(0).turns()
-                && run.get(0).ohms() == start.get(0).ohms()
-                && isAcrossTheLine(start.get(0), nodes)
-                && !isAcrossTheLine(run.get(0), nodes);
+                && run.get(0).ohms() == start.get(0).ohms();
+    }
+
+    private boolean areExchanged(Nodes nodes) {
+        return hasTwins()
+                && isAcrossTheLine(motor.coils(Role.START).get(0), nodes)
+                && !isAcrossTheLine(motor.coils(Role.RUN).get(0), nodes);
     }
 
     private static boolean isAcrossTheLine(Coil coil, Nodes nodes) {

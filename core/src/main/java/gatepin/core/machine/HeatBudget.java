@@ -1,5 +1,6 @@
 package gatepin.core.machine;
 
+import gatepin.core.circuit.CoilRoles;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Circuit;
@@ -61,7 +62,7 @@ public final class HeatBudget {
         List<Coil> coils = new ArrayList<>();
         for (int i = 0; i < standing.length; i++) {
             Coil coil = motor.coils().get(i);
-            boolean runs = coil.role() == Role.RUN || isTwin(motor, coil);
+            boolean runs = coil.role() == Role.RUN || new CoilRoles(motor).hasTwins();
             double starting = standing[i] > 0 ? standing[i] : alone(motor, coil);
             double lasting = standard.isEmpty()
                     ? ratedAmps > 0 ? ratedAmps : starting / STANDSTILL_TIMES
@@ -75,15 +76,6 @@ public final class HeatBudget {
             coils.add(coil.laidOutFor(joules));
         }
         return motor.withCoils(coils);
-    }
-
-    /** A start winding like the run winding, which may take its place. */
-    private static boolean isTwin(Motor motor, Coil coil) {
-        List<Coil> run = motor.coils(Role.RUN);
-        return run.size() == 1
-                && !motor.has(InnerContact.Kind.START_SWITCH)
-                && run.get(0).turns() == coil.turns()
-                && run.get(0).ohms() == coil.ohms();
     }
 
     /** What a coil takes at standstill alone on its own voltage, A. */

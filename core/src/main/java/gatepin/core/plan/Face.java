@@ -197,29 +197,31 @@ final class Face {
 
     private static void lay(Pattern one, Pattern other, int place, int[] way, Consumer<int[]> found) {
         if (place == way.length) {
-            if (same(one.forward(), other.forward(), way)
-                    && same(one.reverse(), other.reverse(), way)
-                    && same(one.off(), other.off(), way)) {
-                found.accept(way.clone());
-            }
+            found.accept(way.clone());
             return;
         }
         for (int to = 0; to < way.length; to++) {
-            int target = to;
-            boolean taken = Arrays.stream(way, 0, place).anyMatch(w -> w == target);
-            if (!taken && one.label()[place] == other.label()[to]) {
+            boolean fits = one.label()[place] == other.label()[to];
+            for (int before = 0; before < place && fits; before++) {
+                fits = way[before] != to
+                        && has(one.forward(), before, place) == has(other.forward(), way[before], to)
+                        && has(one.reverse(), before, place) == has(other.reverse(), way[before], to)
+                        && has(one.off(), before, place) == has(other.off(), way[before], to);
+            }
+            if (fits) {
                 way[place] = to;
                 lay(one, other, place + 1, way, found);
             }
         }
     }
 
-    private static boolean same(int[][] one, int[][] other, int[] way) {
-        return Arrays.stream(one).allMatch(c -> has(other, way[c[0]], way[c[1]]));
-    }
-
     private static boolean has(int[][] contacts, int a, int b) {
-        return Arrays.stream(contacts).anyMatch(c -> (c[0] == a && c[1] == b) || (c[0] == b && c[1] == a));
+        for (int[] c : contacts) {
+            if ((c[0] == a && c[1] == b) || (c[0] == b && c[1] == a)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private int[] rankFrom(HandlePosition position) {
@@ -323,6 +325,12 @@ final class Face {
             }
         }
         return variants;
+    }
+
+    /** Contacts are closed in OFF, or terminals set apart by wishes: then it matters which bundle lands where. */
+    boolean setsApart() {
+        return patterns.stream()
+                .anyMatch(p -> p.off().length > 0 || Arrays.stream(p.label()).anyMatch(l -> l != FREE));
     }
 
     /** The contacts closed in OFF, as pairs of terminals. */

@@ -28,6 +28,16 @@ final class Front {
         return false;
     }
 
+    /** Some plan here is no worse than this in any figure, and better in one. */
+    boolean isBetterThan(PlanCost cost) {
+        for (PlanCost known : found.keySet()) {
+            if (known.dominates(cost)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Takes a plan in, unless one here is no worse; of one bundling's equals the tidier stays. */
     void keep(PlanCost cost, Landing landing, Bundling bundling) {
         Found known = found.get(cost);

@@ -1,5 +1,6 @@
 package gatepin.core.plan;
 
+import java.util.function.Consumer;
 import gatepin.core.Effort;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Device.Type;
@@ -14,11 +15,17 @@ import java.util.Set;
 final class LandingSearch {
     private static final int EMPTY = -1;
 
-    /** On faces up to this size all landings of one cost are looked at, for the one that is neatest to draw. */
-    private static final int TIDY_SEARCH = 6;
+    /**
+     * How far to look.
+     *
+     * @param mostJumpers landings with more jumpers are of no use
+     * @param tidy all landings of one cost are looked at, for the one that is neatest to draw
+     */
+    record Bounds(int mostJumpers, boolean tidy) {}
 
     private final PlanRequest request;
     private final Effort effort;
+    private final Bounds bounds;
     private final Face face;
     private final Front front;
     private final Planner.Attempt attempt;
@@ -38,7 +45,8 @@ final class LandingSearch {
     private int netsLanded;
     private int netsLandedTwice;
 
-    LandingSearch(PlanRequest request, Face face, Planner.Attempt attempt, Front front, Effort effort) {
+    LandingSearch(PlanRequest request, Face face, Planner.Attempt attempt, Front front, Bounds bounds, Effort effort) {
+        this.bounds = bounds;
         this.effort = effort;
         this.request = request;
         this.face = face;
@@ -62,16 +70,26 @@ final class LandingSearch {
         Arrays.fill(netOn, EMPTY);
         for (Face.Pattern pattern : face.patterns) {
             List<int[]> ways = new ArrayList<>();
-            int[][] parts = {
-                Face.parts(pattern.size(), pattern.forward()), Face.parts(pattern.size(), pattern.reverse())
-            };
-            fill(pattern, parts, 0, new int[pattern.size()], ways);
+            if (!isOneBlock()) {
+                fill(pattern, parts(pattern), 0, new int[pattern.size()], way -> ways.add(way.clone()));
+            }
             if (jumperNets > 1) {
                 ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
             }
             waysOfPattern.add(ways);
             rankOfWay.add(ranks(ways));
         }
+    }
+
+    private static int[][] parts(Face.Pattern pattern) {
+        return new int[][] {
+            Face.parts(pattern.size(), pattern.forward()), Face.parts(pattern.size(), pattern.reverse())
+        };
+    }
+
+    /** The whole face hangs together: its ways are not listed first, but looked at as they come. */
+    private boolean isOneBlock() {
+        return face.blocks.size() == 1;
     }
 
     /** Ways that differ only in which jumper net they name share a rank. */
@@ -87,12 +105,15 @@ final class LandingSearch {
         return Arrays.stream(way).map(n -> Math.min(n, bundles)).toArray();
     }
 
-    /** Lists the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
-    private void fill(Face.Pattern pattern, int[][] parts, int place, int[] way, List<int[]> ways) {
+    /** Gives the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
+    private void fill(Face.Pattern pattern, int[][] parts, int place, int[] way, Consumer<int[]> found) {
         effort.step();
+        if (isOneBlock() && cannotDo(way, place)) {
+            return;
+        }
         if (place == way.length) {
             if (everyLandingServes(pattern, parts, way) && isFirstOfItsTurns(pattern, way)) {
-                ways.add(way.clone());
+                found.accept(way);
             }
             return;
         }
@@ -102,9 +123,30 @@ final class LandingSearch {
                     && (net < 0 || net >= bundles || mustLand[net] || pattern.label()[place] >= 0)
                     && keepsApart(pattern.forward(), bundling.forwardGroup(), place, way)
                     && keepsApart(pattern.reverse(), bundling.reverseGroup(), place, way)) {
-                fill(pattern, parts, place + 1, way, ways);
+                fill(pattern, parts, place + 1, way, found);
             }
         }
+    }
+
+    /** Where all is one block: the places left do not suffice, or what is landed takes too many jumpers already. */
+    private boolean cannotDo(int[] way, int places) {
+        int toLand = mustLandYet;
+        int jumpers = 0;
+        boolean twice = false;
+        for (int i = 0; i < places; i++) {
+            if (way[i] == EMPTY) {
+                continue;
+            }
+            boolean first = true;
+            for (int before = 0; before < i && first; before++) {
+                first = way[before] != way[i];
+            }
+            boolean bundle = way[i] < bundles;
+            toLand -= first && bundle && mustLand[way[i]] ? 1 : 0;
+            jumpers += first ? 0 : 1;
+            twice |= !first && bundle;
+        }
+        return toLand > way.length - places || isHopeless(jumpers, twice);
     }
 
     private boolean suitsLabel(int label, int net) {
@@ -190,6 +232,11 @@ final class LandingSearch {
             return;
         }
         Face.Block block = face.blocks.get(number);
+        if (isOneBlock()) {
+            Face.Pattern pattern = face.patterns.get(block.pattern());
+            fill(pattern, parts(pattern), 0, new int[pattern.size()], way -> take(number, block, way.clone(), 0, 0));
+            return;
+        }
         List<int[]> ways = waysOfPattern.get(block.pattern());
         int[] rank = rankOfWay.get(block.pattern());
         boolean nextIsAlike =
@@ -257,8 +304,17 @@ final class LandingSearch {
 
     /** A plan with these jumpers would be beaten by one from another bundling, or by a cheaper one. */
     private boolean isHopeless(int jumpers) {
-        PlanCost least = attempt.floor().with(jumpers, netsLandedTwice > 0 && face.terminals > TIDY_SEARCH ? 2 : 1);
-        return front.isNoWorseThan(least);
+        return isHopeless(jumpers, netsLandedTwice > 0);
+    }
+
+    private boolean isHopeless(int jumpers, boolean twice) {
+        if (jumpers > bounds.mostJumpers()) {
+            return true;
+        }
+        int most = twice ? 2 : bundling.leastOnOneTerminal();
+        return bounds.tidy()
+                ? front.isBetterThan(attempt.floor().with(jumpers, most))
+                : front.isNoWorseThan(attempt.floor().with(jumpers, most));
     }
 
     private void consider(int jumpers) {

@@ -59,7 +59,11 @@ final class Partition {
     }
 
     static int groups(int[] groupOf) {
-        return Arrays.stream(groupOf).max().orElse(-1) + 1;
+        int most = -1;
+        for (int group : groupOf) {
+            most = Math.max(most, group);
+        }
+        return most + 1;
     }
 
     static List<SortedSet<Terminal>> groupsOf(List<Terminal> points, int[] groupOf) {

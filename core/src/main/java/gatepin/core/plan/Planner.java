@@ -19,25 +19,40 @@ import java.util.List;
  * The search is complete: what is not found is no better than what is.
  */
 public final class Planner {
+    /** On faces up to this size all landings of one cost are looked at, for the one that is neatest to draw. */
+    private static final int TIDY_SEARCH = 6;
+
     private final PlanRequest request;
     private final Effort effort;
     private final List<Terminal> points;
+    private final Bundling.Motor motor;
     private final Face face;
     private final Front front = new Front();
-    private long arrangements;
+    private final Landings landings;
 
     /**
      * A bundling to try.
      *
-     * @param floor what a plan of it costs at least
+     * @param floor what a plan of it costs at least, but for jumpers and shared terminals
+     * @param leastJumpers the fewest jumpers that its joins take
      */
-    record Attempt(Bundling bundling, PlanCost floor) {}
+    record Attempt(Bundling bundling, PlanCost floor, int leastJumpers) {
+        Attempt(Bundling bundling, PlanCost floor) {
+            this(bundling, floor, 0);
+        }
+
+        PlanCost least() {
+            return floor.with(leastJumpers, bundling.leastOnOneTerminal());
+        }
+    }
 
     private Planner(PlanRequest request, Effort effort) {
         this.effort = effort;
         this.request = request;
-        this.points = request.points();
+        this.motor = Bundling.Motor.of(request);
+        this.points = motor.points();
         this.face = new Face(request);
+        this.landings = new Landings(request, face, effort);
     }
 
     /**
@@ -59,14 +74,14 @@ public final class Planner {
         planner.run();
         List<Plan> plans = planner.plans();
         if (!plans.isEmpty()) {
-            return new PlanResult(plans, planner.arrangements, Hindrance.NONE, List.of());
+            return new PlanResult(plans, planner.landings.arrangements(), Hindrance.NONE, List.of());
         }
         if (!request.wishes().areNone() && canDo(request.wishing(Wishes.NONE), effort)) {
             List<String> asksTooMuch = request.wishes().eachLeftOut().stream()
                     .filter(w -> canDo(request.wishing(w.rest()), effort))
                     .map(Wishes.Without::wish)
                     .toList();
-            return new PlanResult(List.of(), planner.arrangements, Hindrance.WISHES, asksTooMuch);
+            return new PlanResult(List.of(), planner.landings.arrangements(), Hindrance.WISHES, asksTooMuch);
         }
         PlanRequest withoutOff = new PlanRequest(
                 request.leads(),
@@ -77,7 +92,7 @@ public final class Planner {
                 request.running(),
                 Wishes.NONE);
         Hindrance hindrance = request.hasOff() && canDo(withoutOff, effort) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
-        return new PlanResult(List.of(), planner.arrangements, hindrance, List.of());
+        return new PlanResult(List.of(), planner.landings.arrangements(), hindrance, List.of());
     }
 
     private static boolean canDo(PlanRequest request, Effort effort) {
@@ -90,7 +105,11 @@ public final class Planner {
         List<Plan> plans = new ArrayList<>();
         front.found()
                 .forEach((cost, found) -> plans.add(new Plan(
-                        face.tidied(found.landing()).wires(request),
+                        face.tidied(
+                                        face.terminals <= TIDY_SEARCH && !face.setsApart()
+                                                ? landings.neatest(cost, found)
+                                                : found.landing())
+                                .wires(request),
                         cost,
                         found.bundling().forward(),
                         found.bundling().reverse())));
@@ -100,12 +119,9 @@ public final class Planner {
     private void run() {
         List<Attempt> attempts = attempts();
         for (int i = 0; i < attempts.size(); i++) {
-            Attempt attempt = attempts.get(i);
             effort.reached(i / (double) attempts.size());
-            if (!isBeaten(leastCost(attempt))) {
-                LandingSearch search = new LandingSearch(request, face, attempt, front, effort);
-                search.block(0, 0, 0);
-                arrangements += search.arrangements();
+            if (!isBeaten(attempts.get(i).least())) {
+                landings.land(attempts.get(i), front);
             }
         }
     }
@@ -114,16 +130,14 @@ public final class Planner {
         return !request.wishes().allow(floor) || front.isNoWorseThan(floor);
     }
 
-    /** What a bundling costs at least, with the fewest jumpers that its joins take. */
-    private PlanCost leastCost(Attempt attempt) {
-        Bundling bundling = attempt.bundling();
+    /** The fewest jumpers that a bundling's joins take. */
+    private int leastJumpers(Bundling bundling) {
         int land = 0;
         for (boolean must : bundling.mustLand()) {
             land += must ? 1 : 0;
         }
         int joins = Bundling.joinsNeeded(bundling.forwardGroup()) + Bundling.joinsNeeded(bundling.reverseGroup());
-        int jumpers = face.leastToCome(0, joins, land, face.terminals / 2) - land;
-        return attempt.floor().with(jumpers, 1);
+        return face.leastToCome(0, joins, land, face.terminals / 2) - land;
     }
 
     /** Every bundling that can be had from the switch's contacts, the best in OFF first, then the nearest to the diagram. */
@@ -142,7 +156,7 @@ public final class Planner {
                 for (Symmetry.Exchange exchange : symmetry.all()) {
                     seen[exchange.forward()[f]][exchange.reverse()[r]] = true;
                 }
-                bundle(f, r, forward.get(f), reverse.get(r), 0, new int[points.size()], 0, attempts);
+                new Bundles(f, r, forward.get(f), reverse.get(r), attempts).all();
             }
         }
         attempts.sort(Comparator.comparing(Attempt::floor)
@@ -154,26 +168,51 @@ public final class Planner {
         return connections.stream().map(c -> Partition.of(points, c.groups())).toList();
     }
 
-    /** Goes through all partitions of the points into bundles, in restricted-growth order. */
-    private void bundle(
-            int f,
-            int r,
-            int[] forward,
-            int[] reverse,
-            int point,
-            int[] bundleOf,
-            int bundles,
-            List<Attempt> attempts) {
-        effort.step();
-        if (point == bundleOf.length) {
-            attempt(f, r, forward, reverse, bundleOf.clone(), bundles, attempts);
-            return;
+    /** Goes through all ways to keep apart what is together both ways, in restricted-growth order. */
+    private final class Bundles {
+        private final int f;
+        private final int r;
+        private final int[] forward;
+        private final int[] reverse;
+        /** Points that are together both ways; only such may share a bundle. */
+        private final int[] together;
+
+        private final int mostBundles;
+        private final List<Attempt> attempts;
+
+        Bundles(int f, int r, int[] forward, int[] reverse, List<Attempt> attempts) {
+            this.f = f;
+            this.r = r;
+            this.forward = forward;
+            this.reverse = reverse;
+            this.together = Partition.meet(forward, reverse);
+            // each bundle more than there are groups is a join that the contacts must make
+            this.mostBundles = Math.min(
+                    Partition.groups(forward) + face.forwardRankFrom[0],
+                    Partition.groups(reverse) + face.reverseRankFrom[0]);
+            this.attempts = attempts;
         }
-        for (int bundle = 0; bundle <= bundles; bundle++) {
-            int first = firstOf(bundle, point, bundleOf);
-            if (first == point || (forward[first] == forward[point] && reverse[first] == reverse[point])) {
-                bundleOf[point] = bundle;
-                bundle(f, r, forward, reverse, point + 1, bundleOf, Math.max(bundles, bundle + 1), attempts);
+
+        void all() {
+            from(0, new int[points.size()], 0, 0);
+        }
+
+        private void from(int point, int[] bundleOf, int bundles, int groupsSeen) {
+            effort.step();
+            if (bundles + Partition.groups(together) - groupsSeen > mostBundles) {
+                return;
+            }
+            if (point == bundleOf.length) {
+                attempt(f, r, forward, reverse, bundleOf.clone(), bundles, attempts);
+                return;
+            }
+            int seen = Math.max(groupsSeen, together[point] + 1);
+            for (int bundle = 0; bundle <= bundles; bundle++) {
+                int first = firstOf(bundle, point, bundleOf);
+                if (first == point || together[first] == together[point]) {
+                    bundleOf[point] = bundle;
+                    from(point + 1, bundleOf, Math.max(bundles, bundle + 1), seen);
+                }
             }
         }
     }
@@ -200,18 +239,18 @@ public final class Planner {
             return;
         }
         Bundling bundling = new Bundling(
-                request,
-                points,
+                motor,
                 request.running().forward().get(f),
                 request.running().reverse().get(r),
                 f + r,
                 bundleOf,
                 bundles,
                 forwardGroup,
-                reverseGroup);
+                reverseGroup,
+                Bundling.mustLand(forwardGroup, reverseGroup));
         int[] apart = new int[bundles];
         Arrays.setAll(apart, i -> i);
-        bundling.cost(apart, 0, 1).map(this::withoutDoubt).ifPresent(c -> attempts.add(new Attempt(bundling, c)));
+        bundling.cost(apart, 0, 1).map(this::withoutDoubt).ifPresent(c -> attempts.add(new Attempt(bundling, c, leastJumpers(bundling))));
     }
 
     /** Contacts closed in OFF can leave a neutral unswitched that the bundles alone would switch. */

@@ -1,5 +1,8 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.CoilRoles;
+import java.util.HashMap;
+import java.util.Map;
 import gatepin.core.Effort;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
@@ -97,8 +100,14 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         private final int[] written;
         private final int[] turned;
         private final int groupsWanted;
-        private final long alone;
-        private final List<Integer> shape;
+        private final int alone;
+        private final int[] shape;
+        /** The points that each protector lies between. */
+        private final int[][] protectors;
+        /** The points that each other winding lies between, and a weight that tells its kind. */
+        private final int[][] weighed;
+
+        private final Map<String, Behaviour> behaviours = new HashMap<>();
         private final Behaviour asWritten;
         private final List<int[]> forward = new ArrayList<>();
         private final List<int[]> reverse = new ArrayList<>();
@@ -116,7 +125,20 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
             this.turned = Partition.of(points, diagram.reversed().groups(leads));
             this.groupsWanted = Partition.groups(written);
             this.alone = alone(written);
-            this.shape = shape(written);
+            this.protectors = windings.stream()
+                    .filter(w -> w.role() == Role.PROTECTOR)
+                    .map(w -> new int[] {points.indexOf(w.like()), points.indexOf(w.other())})
+                    .toArray(int[][]::new);
+            boolean alike = new CoilRoles(motor).hasTwins();
+            this.weighed = windings.stream()
+                    .filter(w -> w.role() != Role.PROTECTOR)
+                    .map(w -> new int[] {
+                        points.indexOf(w.like()),
+                        points.indexOf(w.other()),
+                        weight(alike && w.role() == Role.START ? Role.RUN : w.role())
+                    })
+                    .toArray(int[][]::new);
+            this.shape = shape(nodes(written));
             this.asWritten = behaviour(written);
         }
 
@@ -172,46 +194,75 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
             return one.isLine() && other.isLine() || windings.stream().anyMatch(w -> w.has(one) && w.has(other));
         }
 
-        private static long alone(int[] groupOf) {
-            return Arrays.stream(groupOf)
-                    .filter(g -> Arrays.stream(groupOf).filter(o -> o == g).count() == 1)
-                    .count();
+        private static int weight(Role role) {
+            return 10 << (4 * role.ordinal());
         }
 
-        /**
-         * What each node is joined to, protectors seen through: the same network has the same nodes, whichever way its equal
-         * parts change places.
-         */
-        private List<Integer> shape(int[] groupOf) {
-            int[] node = Partition.of(points, Partition.groupsOf(points, groupOf));
-            for (Winding winding : windings) {
-                if (winding.role() == Role.PROTECTOR) {
-                    int from = node[points.indexOf(winding.like())];
-                    int to = node[points.indexOf(winding.other())];
-                    for (int i = 0; i < node.length; i++) {
-                        node[i] = node[i] == from ? to : node[i];
-                    }
+        /** How many points are joined with none. */
+        private static int alone(int[] groupOf) {
+            int[] members = new int[groupOf.length];
+            for (int group : groupOf) {
+                members[group]++;
+            }
+            int alone = 0;
+            for (int number : members) {
+                alone += number == 1 ? 1 : 0;
+            }
+            return alone;
+        }
+
+        /** The node of each point, protectors seen through. */
+        private int[] nodes(int[] groupOf) {
+            int[] node = groupOf.clone();
+            for (int[] ends : protectors) {
+                int from = node[ends[0]];
+                int to = node[ends[1]];
+                for (int i = 0; i < node.length; i++) {
+                    node[i] = node[i] == from ? to : node[i];
                 }
             }
-            int[] seen = new int[points.size()];
-            for (int i = 0; i < node.length; i++) {
-                seen[node[i]] += points.get(i).isLine() ? 1 : 0;
+            return node;
+        }
+
+        /** What each node is joined to: the same network has the same nodes, whichever way its equal parts change places. */
+        private int[] shape(int[] node) {
+            int[] seen = new int[node.length];
+            seen[node[node.length - 2]]++;
+            seen[node[node.length - 1]]++;
+            for (int[] winding : weighed) {
+                seen[node[winding[0]]] += winding[2];
+                seen[node[winding[1]]] += winding[2];
             }
-            for (Winding winding : windings) {
-                int weight = 10 << (4 * winding.role().ordinal());
-                if (winding.role() != Role.PROTECTOR) {
-                    seen[node[points.indexOf(winding.like())]] += weight;
-                    seen[node[points.indexOf(winding.other())]] += weight;
-                }
+            Arrays.sort(seen);
+            return seen;
+        }
+
+        /** What a connection does hangs on its nodes alone, wherever protectors stand among them. */
+        private Behaviour behaviourOnce(int[] groupOf, int[] node) {
+            return behaviours.computeIfAbsent(
+                    Arrays.toString(Partition.counted(withoutProtectorLeads(node))), k -> behaviour(groupOf));
+        }
+
+        private int[] withoutProtectorLeads(int[] node) {
+            int[] left = node.clone();
+            for (int i = 0; i < left.length; i++) {
+                int point = i;
+                boolean onlyProtector = Arrays.stream(weighed).noneMatch(w -> w[0] == point || w[1] == point)
+                        && i < left.length - 2;
+                left[i] = onlyProtector ? -1 - i : left[i];
             }
-            return Arrays.stream(seen).filter(s -> s > 0).sorted().boxed().toList();
+            return left;
         }
 
         private void judge(int[] groupOf) {
-            if (alone(groupOf) != alone || !shape(groupOf).equals(shape)) {
+            if (alone(groupOf) != alone) {
                 return;
             }
-            Behaviour behaviour = behaviour(groupOf);
+            int[] node = nodes(groupOf);
+            if (!Arrays.equals(shape(node), shape)) {
+                return;
+            }
+            Behaviour behaviour = behaviourOnce(groupOf, node);
             if (behaviour.isLike(asWritten)) {
                 boolean same = behaviour.startNm * asWritten.startNm > 0;
                 (same ? forward : reverse).add(groupOf.clone());
