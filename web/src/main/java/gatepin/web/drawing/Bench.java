@@ -1,5 +1,6 @@
 package gatepin.web.drawing;
 
+import java.util.function.Function;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
@@ -18,6 +19,9 @@ import java.util.Optional;
  * @param flags what was found, to be shown beside what it is about
  */
 public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires, List<Flag> flags) {
+    /** A roomier sheet than this helps no more. */
+    private static final int MOST_ROOM = 4;
+
     /** A bench without flags. */
     public Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires) {
         this(leads, gear, circuit, wires, List.of());
@@ -27,9 +31,23 @@ public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, Lis
         return Optional.of(circuit.supply());
     }
 
-    /** Draws it for a wide screen and for a tall one. */
+    /** Draws it for a wide screen and for a tall one; none where no way was found to lay its wires clearly. */
     public List<Drawing> draw() {
-        BenchSheet sheets = new BenchSheet(this);
-        return List.of(new BenchPainter(this, sheets.wide()).paint(), new BenchPainter(this, sheets.tall()).paint());
+        Optional<Drawing> wide = clear(BenchSheet::wide);
+        Optional<Drawing> tall = clear(BenchSheet::tall);
+        return wide.isPresent() && tall.isPresent()
+                ? List.of(wide.orElseThrow(), tall.orElseThrow())
+                : List.of();
+    }
+
+    /** The first picture in which every wire is clear of all others, on ever roomier sheets. */
+    private Optional<Drawing> clear(Function<BenchSheet, Sheet> shape) {
+        for (int room = 0; room <= MOST_ROOM; room++) {
+            Optional<Drawing> drawing = new BenchPainter(this, shape.apply(new BenchSheet(this, room))).paint();
+            if (drawing.isPresent()) {
+                return drawing;
+            }
+        }
+        return Optional.empty();
     }
 }

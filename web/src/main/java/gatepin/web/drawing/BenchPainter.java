@@ -46,20 +46,25 @@ final class BenchPainter {
         }
     }
 
-    Drawing paint() {
+    /** Draws it; empty where a wire found no way of its own. */
+    Optional<Drawing> paint() {
         List<Route> routes = new ArrayList<>();
         for (Wire wire : bench.wires()) {
             Spot from = spot(wire.from());
             Spot to = spot(wire.to());
             routes.add(new Route(wire.from(), from.starts(), wire.to(), to.ports()));
         }
-        List<List<Cell>> paths = sheet.router.lay(routes);
+        Optional<List<List<Cell>>> laid = sheet.router.lay(routes);
+        if (laid.isEmpty()) {
+            return Optional.empty();
+        }
+        List<List<Cell>> paths = laid.orElseThrow();
         List<Trace> traces = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
             traces.add(trace(i + 1, bench.wires().get(i), paths.get(i)));
         }
         traces.sort(Comparator.comparing(t -> t.states().forward().startsWith("run")));
-        return new Drawing(
+        return Optional.of(new Drawing(
                 sheet.shape,
                 sheet.width * sheet.unit,
                 sheet.height * sheet.unit,
@@ -71,7 +76,7 @@ final class BenchPainter {
                 traces,
                 List.copyOf(sheet.splices),
                 joints(routes, paths),
-                marks());
+                marks()));
     }
 
     /** Flags stand at the upper right corner of what they are about, where no wire comes in; several side by side. */

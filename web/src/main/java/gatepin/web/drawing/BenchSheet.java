@@ -27,12 +27,21 @@ final class BenchSheet {
     /** From one splice to the next: a wire may come in between. */
     private static final int SPLICE_PITCH = 2;
 
+    /** Columns on either side of the splices where wires run up and down. */
+    private static final int CHANNEL = 4;
+
     private final Bench bench;
     private final List<Lead> leads;
+    private final List<Lead> tags;
+    /** How much room is left between things, beyond what most wirings need. */
+    private final int room;
 
-    BenchSheet(Bench bench) {
+    BenchSheet(Bench bench, int room) {
         this.bench = bench;
-        this.leads = sideBySide(bench.leads());
+        this.room = room;
+        List<Lead> all = sideBySide(bench.leads());
+        this.leads = all.stream().filter(l -> !l.isCapacitorTag()).toList();
+        this.tags = all.stream().filter(Lead::isCapacitorTag).toList();
     }
 
     /** Leads of one winding side by side, so that its humps fit between them; a lead of two windings between both. */
@@ -62,14 +71,18 @@ final class BenchSheet {
     Sheet wide() {
         int faceRows = bench.gear().map(g -> g.rows().size()).orElse(1);
         int faceColumns = bench.gear().map(BenchSheet::columns).orElse(1);
-        int columnPitch = faceColumns > 3 ? 4 : 5;
-        int boxWidth = Math.max(17, 9 + columnPitch * (faceColumns - 1));
+        int columnPitch = (faceColumns > 3 ? 4 : 5) + room;
+        int boxWidth = Math.max(17 + 2 * room, 9 + columnPitch * (faceColumns - 1) + room);
+        int capacitorRows = tags.isEmpty() ? 0 : 2 * tags.size() + 3;
+        int gearRows = bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, 10 + 3 * (faceRows - 1)) : 15;
         int rows = Math.max(
-                leads.size() * 2 + 5,
-                bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, 10 + 3 * (faceRows - 1)) : 15);
-        int width = bench.gear().isPresent() ? 28 + boxWidth : 33;
+                Math.max(leads.size() * 2 + 5 + capacitorRows, gearRows) + 2 * room,
+                splices().size() * SPLICE_PITCH + 6);
+        int switchX = 9 + 2 * CHANNEL + 2 * room;
+        int width = bench.gear().isPresent() ? switchX + boxWidth + 11 + room : switchX + 16;
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
-        sheet.box("motor", 1, 1, 8, rows, "MOTOR BOX");
+        int motorRows = rows - capacitorRows;
+        sheet.box("motor", 1, 1, 8, motorRows, "MOTOR BOX");
         sheet.router.block(0, 0, 9, rows + 2);
         // nothing runs along the upper or lower edge, where half of it would be cut off
         sheet.router.block(0, 0, width, 0);
@@ -79,25 +92,35 @@ final class BenchSheet {
         Optional<Lead> before = Optional.empty();
         for (Lead lead : leads) {
             boolean sameWinding = before.map(lead::sharesWindingWith).orElse(true);
-            boolean room = leads.size() * 2 + 3 + bench.leads().windings().size() <= rows;
-            y += !sameWinding && room ? 1 : 0;
+            boolean roomy = leads.size() * 2 + 3 + bench.leads().windings().size() <= motorRows;
+            y += !sameWinding && roomy ? 1 : 0;
             sheet.tag(lead.terminal(), "lead", 9, y, 5, Heading.EAST, lead.mark(), lead.colour());
             before = Optional.of(lead);
             y += 2;
         }
+        int motorGround = motorRows - 1;
+        sheet.tag(Terminal.MOTOR_FRAME, "ground", 9, motorGround, 2, Heading.EAST, "G", "");
+        if (!tags.isEmpty()) {
+            sheet.box("capacitor", 1, motorRows + 2, 8, capacitorRows - 1, "CAPACITOR");
+            for (int i = 0; i < tags.size(); i++) {
+                Lead tag = tags.get(i);
+                sheet.tag(tag.terminal(), "lead", 9, motorRows + 4 + 2 * i, 5, Heading.EAST, tag.mark(), tag.colour());
+            }
+        }
         int groundRow = rows - 1;
-        sheet.tag(Terminal.MOTOR_FRAME, "ground", 9, groundRow, 2, Heading.EAST, "G", "");
-        wideSplices(sheet);
+        places(s -> sheet.spot(s).y(), 3, sheet.height - 4)
+                .forEach((splice, at) -> sheet.splice(splice, 9 + CHANNEL + room, at, Heading.EAST));
         int supplyX = width - 6;
         bench.gear().ifPresent(kind -> {
-            sheet.box("switch", 17, 1, boxWidth, rows, title(kind));
+            sheet.box("switch", switchX, 1, boxWidth, rows, title(kind));
             // the box is walled where no cable can come in
-            sheet.router.block(17, 1, 17 + boxWidth, 1);
-            sheet.router.block(18, 2, 18 + title(kind).length() / 2 + 1, 2);
+            sheet.router.block(switchX, 1, switchX + boxWidth, 1);
+            sheet.router.block(switchX + 1, 2, switchX + 1 + title(kind).length() / 2 + 1, 2);
             // a wire along the box's edge would look like the edge
-            edges(sheet, 17, 1, boxWidth, rows);
+            edges(sheet, switchX, 1, boxWidth, rows);
             // two columns stand nearer the supply: most wires come from the motor
-            int left = faceColumns > 2 ? 17 + (boxWidth - columnPitch * (faceColumns - 1)) / 2 : 25;
+            int left =
+                    faceColumns > 2 ? switchX + (boxWidth - columnPitch * (faceColumns - 1)) / 2 : switchX + 8 + room;
             face(
                     sheet,
                     kind,
@@ -105,7 +128,7 @@ final class BenchSheet {
                     8,
                     columnPitch,
                     Math.min(5, (Math.min(rows, 10 + 5 * (faceRows - 1)) - 10) / Math.max(1, faceRows - 1)));
-            int ground = 17 + boxWidth / 2 + 2;
+            int ground = switchX + boxWidth / 2 + 2;
             sheet.tag(Terminal.SWITCH_FRAME, "ground", ground, rows - 1, 2, Heading.EAST, "G", "");
             sheet.router.block(ground - 2, rows - 2, ground, rows);
             sheet.spots.computeIfPresent(Terminal.SWITCH_FRAME, (t, s) -> bothSides(s, 2));
@@ -127,11 +150,6 @@ final class BenchSheet {
                 List.of(
                         Router.Port.beside(spot.x(), spot.y(), Heading.EAST),
                         Router.Port.beside(spot.x() - width, spot.y(), Heading.WEST)));
-    }
-
-    private void wideSplices(Sheet sheet) {
-        places(s -> sheet.spot(s).y(), 3, sheet.height - 4)
-                .forEach((splice, y) -> sheet.splice(splice, 13, y, Heading.EAST));
     }
 
     /**
@@ -163,45 +181,74 @@ final class BenchSheet {
         return places;
     }
 
+    /** The splices, and what is joined to each; another splice does not tell where one would like to be. */
     private Map<Terminal, List<Terminal>> splices() {
         Map<Terminal, List<Terminal>> splices = new LinkedHashMap<>();
         for (Wire wire : bench.wires()) {
-            if (wire.to().is(Type.SPLICE)) {
-                splices.computeIfAbsent(wire.to(), k -> new ArrayList<>()).add(wire.from());
-            }
+            partner(splices, wire.to(), wire.from());
+            partner(splices, wire.from(), wire.to());
         }
         return splices;
     }
 
+    private static void partner(Map<Terminal, List<Terminal>> splices, Terminal splice, Terminal other) {
+        if (splice.is(Type.SPLICE)) {
+            List<Terminal> partners = splices.computeIfAbsent(splice, k -> new ArrayList<>());
+            if (other.is(Type.MOTOR) || other.is(Type.CAPACITOR)) {
+                partners.add(other);
+            }
+        }
+    }
+
     Sheet tall() {
         int splices = splices().size();
-        int switchTop = 15 + (splices > 0 ? 2 : 0);
-        int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
-        int switchHeight = bench.gear().isPresent() ? 10 + 4 * (faceRows - 1) : 0;
-        int supplyTop = switchTop + switchHeight + (bench.gear().isPresent() ? 5 : 0);
-        Sheet sheet = new Sheet("tall", TALL_UNIT, 26, supplyTop + 5);
-        int count = leads.size() + 1;
+        int count = leads.size() + tags.size() + 1;
         int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
-        int left = 13 - pitch * (count - 1) / 2;
-        sheet.box("motor", 0, 0, 26, 9, "MOTOR BOX");
-        sheet.router.block(0, 0, 26, 9);
+        int width = Math.max(
+                26 + 2 * room, Math.max(SPLICE_PITCH * splices + 4, pitch * count + (tags.isEmpty() ? 2 : 4)));
+        int switchTop = 15 + (splices > 0 ? 2 : 0) + 2 * room;
+        int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
+        int rowPitch = 4 + Math.min(1, room);
+        int switchHeight = bench.gear().isPresent() ? 10 + rowPitch * (faceRows - 1) + room : 0;
+        int supplyTop = switchTop + switchHeight + (bench.gear().isPresent() ? 5 + room : 0);
+        Sheet sheet = new Sheet("tall", TALL_UNIT, width, supplyTop + 5);
+        int left = (width - (tags.isEmpty() ? 0 : 2)) / 2 - pitch * (count - 1) / 2;
+        int capacitorLeft = left + pitch * (leads.size() + 1) + 2 - pitch / 2;
+        sheet.box("motor", 0, 0, tags.isEmpty() ? width : capacitorLeft - 1, 9, "MOTOR BOX");
+        sheet.router.block(0, 0, width, 9);
         sheet.coilLine = 4 * TALL_UNIT;
         for (int i = 0; i < leads.size(); i++) {
             Lead lead = leads.get(i);
             sheet.tag(lead.terminal(), "lead", left + pitch * i, 9, 2, Heading.SOUTH, lead.mark(), lead.colour());
         }
         sheet.tag(Terminal.MOTOR_FRAME, "ground", left + pitch * leads.size(), 9, 2, Heading.SOUTH, "G", "");
-        tallSplices(sheet);
+        if (!tags.isEmpty()) {
+            sheet.box("capacitor", capacitorLeft, 0, width - capacitorLeft, 9, "CAP");
+            for (int i = 0; i < tags.size(); i++) {
+                int x = left + pitch * (leads.size() + 1 + i) + 2;
+                sheet.tag(tags.get(i).terminal(), "lead", x, 9, 2, Heading.SOUTH, tags.get(i).mark(), "");
+            }
+        }
+        places(s -> sheet.spot(s).x(), 2, width - 2)
+                .forEach((splice, x) -> sheet.splice(splice, x, 13 + room, Heading.SOUTH));
         bench.gear().ifPresent(kind -> {
             int top = switchTop;
             int bottom = top + switchHeight - 2;
-            sheet.box("switch", 1, top, 24, switchHeight, title(kind), bottom);
+            int boxWidth = width - 2;
+            sheet.box("switch", 1, top, boxWidth, switchHeight, title(kind), bottom);
             sheet.router.block(1, bottom + 1, 1 + title(kind).length() * 5 / 8, bottom + 1);
-            edges(sheet, 1, top, 24, switchHeight);
+            edges(sheet, 1, top, boxWidth, switchHeight);
             int columns = columns(kind);
-            int columnPitch = columns > 3 ? Math.max(2, 15 / (columns - 1)) : 6;
-            face(sheet, kind, columns > 2 ? 13 - columnPitch * (columns - 1) / 2 : 10, top + 5, columnPitch, 4);
-            sheet.tag(Terminal.SWITCH_FRAME, "ground", 23, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
+            int columnPitch = columns > 3 ? Math.max(2, (15 + 2 * room) / (columns - 1)) : 6;
+            face(
+                    sheet,
+                    kind,
+                    columns > 2 ? width / 2 - columnPitch * (columns - 1) / 2 : width / 2 - 3,
+                    top + 5,
+                    columnPitch,
+                    rowPitch);
+            int ground = width - 3;
+            sheet.tag(Terminal.SWITCH_FRAME, "ground", ground, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
             sheet.spots.computeIfPresent(
                     Terminal.SWITCH_FRAME,
                     (t, s) -> new Sheet.Spot(
@@ -210,14 +257,15 @@ final class BenchSheet {
                             List.of(
                                     Router.Port.beside(s.x(), s.y(), Heading.SOUTH),
                                     Router.Port.beside(s.x(), s.y() - 2, Heading.NORTH))));
-            sheet.router.block(22, top + switchHeight - 6, 24, top + switchHeight - 4);
+            sheet.router.block(ground - 1, top + switchHeight - 6, ground + 1, top + switchHeight - 4);
         });
-        sheet.box("supply", 0, supplyTop, 26, 4, "SUPPLY");
-        sheet.router.block(0, supplyTop, 26, supplyTop + 5);
+        sheet.box("supply", 0, supplyTop, width, 4, "SUPPLY");
+        sheet.router.block(0, supplyTop, width, supplyTop + 5);
         List<Terminal> lines = linesByPartner(sheet, Sheet.Spot::x);
-        sheet.tag(lines.get(0), "feed", 13, supplyTop, 3, Heading.NORTH, name(lines.get(0)), "");
-        sheet.tag(lines.get(1), "feed", 18, supplyTop, 3, Heading.NORTH, name(lines.get(1)), "");
-        sheet.tag(Terminal.GROUND, "ground", 23, supplyTop, 3, Heading.NORTH, "G", "");
+        int feed = width / 2;
+        sheet.tag(lines.get(0), "feed", feed, supplyTop, 3, Heading.NORTH, name(lines.get(0)), "");
+        sheet.tag(lines.get(1), "feed", feed + 5, supplyTop, 3, Heading.NORTH, name(lines.get(1)), "");
+        sheet.tag(Terminal.GROUND, "ground", width - 3, supplyTop, 3, Heading.NORTH, "G", "");
         return sheet;
     }
 
@@ -225,16 +273,13 @@ final class BenchSheet {
     private List<Terminal> linesByPartner(Sheet sheet, ToIntFunction<Sheet.Spot> along) {
         return java.util.stream.Stream.of(Terminal.L1, Terminal.L2)
                 .sorted(Comparator.comparingDouble(line -> bench.wires().stream()
-                        .filter(w -> w.to().equals(line))
-                        .mapToInt(w -> along.applyAsInt(sheet.spot(w.from())))
+                        .filter(w -> w.lands(line))
+                        .map(w -> w.to().equals(line) ? w.from() : w.to())
+                        .filter(t -> !t.is(Type.SUPPLY))
+                        .mapToInt(t -> along.applyAsInt(sheet.spot(t)))
                         .average()
                         .orElse(0)))
                 .toList();
-    }
-
-    private void tallSplices(Sheet sheet) {
-        places(s -> sheet.spot(s).x(), 2, sheet.width - 2)
-                .forEach((splice, x) -> sheet.splice(splice, x, 13, Heading.SOUTH));
     }
 
     /** The switch's face. Wires come to a stud from outside only: its inside belongs to the contacts. */

@@ -1,5 +1,8 @@
 package gatepin.web.drawing;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -66,7 +69,7 @@ final class Router {
     /** So dear that it is taken only where there is no other way at all. */
     private static final int OVERLAP = 400;
 
-    private static final int PASSES = 3;
+    private static final int PASSES = 4;
 
     private final int width;
     private final int height;
@@ -98,8 +101,12 @@ final class Router {
         }
     }
 
-    /** Lays all wires; gives for each the cells it passes, from port to port. */
-    List<List<Cell>> lay(List<Route> wanted) {
+    /**
+     * Lays all wires.
+     *
+     * @return for each the cells it passes, from port to port; empty where one has no way, or none but on top of another
+     */
+    Optional<List<List<Cell>>> lay(List<Route> wanted) {
         routes.addAll(wanted);
         for (int i = 0; i < wanted.size(); i++) {
             paths.add(List.of());
@@ -112,10 +119,60 @@ final class Router {
         for (int pass = 0; pass < PASSES; pass++) {
             for (int i : order) {
                 paths.set(i, List.of());
-                paths.set(i, cheapest(i));
+                List<Cell> way = cheapest(i);
+                if (way.isEmpty()) {
+                    return Optional.empty();
+                }
+                paths.set(i, way);
+            }
+            if (pass > 0 && isClear()) {
+                return Optional.of(paths);
             }
         }
-        return paths;
+        return Optional.empty();
+    }
+
+    /** Wires that share no terminal meet only where both run straight across each other. */
+    private boolean isClear() {
+        Map<Cell, List<Integer>> at = new HashMap<>();
+        for (int i = 0; i < paths.size(); i++) {
+            for (Cell cell : paths.get(i)) {
+                at.computeIfAbsent(cell, k -> new ArrayList<>()).add(i);
+            }
+        }
+        for (Map.Entry<Cell, List<Integer>> there : at.entrySet()) {
+            for (int one : there.getValue()) {
+                for (int other : there.getValue()) {
+                    boolean apart = one < other && !routes.get(one).sharesTerminal(routes.get(other));
+                    if (apart && !cross(run(one, there.getKey()), run(other, there.getKey()))) {
+                        return false;
+                    }
+                }
+            }
+        }
+        return true;
+    }
+
+    private static boolean cross(Run one, Run other) {
+        return (one == Run.ALONG_X && other == Run.ALONG_Y) || (one == Run.ALONG_Y && other == Run.ALONG_X);
+    }
+
+    /** How a wire passes a cell. */
+    private enum Run {
+        ALONG_X,
+        ALONG_Y,
+        BENDS_OR_ENDS
+    }
+
+    private Run run(int route, Cell cell) {
+        List<Cell> path = paths.get(route);
+        int at = path.indexOf(cell);
+        if (at == 0 || at == path.size() - 1) {
+            return Run.BENDS_OR_ENDS;
+        }
+        Cell before = path.get(at - 1);
+        Cell after = path.get(at + 1);
+        return before.y() == after.y() ? Run.ALONG_X : before.x() == after.x() ? Run.ALONG_Y : Run.BENDS_OR_ENDS;
     }
 
     private static int distance(Route route) {
@@ -208,7 +265,7 @@ final class Router {
                 }
             }
         }
-        throw new IllegalStateException("no way from " + route.fromTerminal() + " to " + route.toTerminal());
+        return List.of();
     }
 
     private int state(Cell cell, Heading heading) {

@@ -238,7 +238,7 @@ class GatesTest {
         var read = gatepin.core.format.WiringReader.read(file);
 
         assertThat(read.problems()).isEmpty();
-        assertThat(read.value().orElseThrow().wired().wires()).hasSize(11);
+        assertThat(read.value().orElseThrow().circuit().wires()).hasSize(11);
         assertThat(gatepin.core.format.AnalysisWriter.analyse(read.value().orElseThrow()))
                 .contains("\"reverses\"");
     }

@@ -25,7 +25,7 @@ class FindingsTest {
                         RunningDatabase.projectRoot().resolve("docs/formats/examples/" + example + ".json")))
                 .value()
                 .orElseThrow();
-        return Findings.of(Analysis.of(file.wired(), file.rated()));
+        return Findings.of(Analysis.of(file.circuit(), file.rated()));
     }
 
     @Test
