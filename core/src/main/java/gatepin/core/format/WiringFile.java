@@ -1,5 +1,6 @@
 package gatepin.core.format;
 
+import gatepin.core.diagram.Connection;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.FittedMotor;
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param rated where the motor works as its plate says
  * @param probes pairs between which the ohmmeter's reading is wanted
  * @param plusIs what the plus direction looks like; not stated where the file is silent
+ * @param connection the column of its diagram, where the file gives it
  */
 public record WiringFile(
         String machine,
@@ -24,7 +26,8 @@ public record WiringFile(
         Optional<FittedMotor> fitted,
         RatedPoint rated,
         List<Probe> probes,
-        StatedRotation plusIs) {
+        StatedRotation plusIs,
+        Optional<Connection> connection) {
     /** Two terminals to put the meter's probes on. */
     public record Probe(Terminal from, Terminal to) {}
 

@@ -1,15 +1,13 @@
 package gatepin.core.format;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.StreamReadFeature;
+import gatepin.core.circuit.Marks;
+import gatepin.core.diagram.Connection;
+import java.util.LinkedHashSet;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Capacitor;
@@ -26,9 +24,6 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.format.WiringFile.Probe;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -44,13 +39,7 @@ public final class WiringReader {
     /** Larger files are refused unread, bytes. */
     public static final int MOST_BYTES = 1_000_000;
 
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
-    private static final Pattern TWICE = Pattern.compile("Duplicate field '([^']*)'");
-    private static final JsonMapper JSON = JsonMapper.builder()
-            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-            .enable(com.fasterxml.jackson.databind.DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .build();
-    private static final List<Schema> SCHEMAS = List.of(schema(1), schema(2));
+    private static final List<Schema> SCHEMAS = List.of(JsonText.schema("wiring-1"), JsonText.schema("wiring-2"));
 
     private final JsonNode root;
     private final List<Problem> problems = new ArrayList<>();
@@ -59,64 +48,32 @@ public final class WiringReader {
         this.root = root;
     }
 
-    private static Schema schema(int version) {
-        try (InputStream in = WiringReader.class.getResourceAsStream("wiring-" + version + ".schema.json")) {
-            if (in == null) {
-                throw new IllegalStateException("the schema of the wiring format is not in the application");
-            }
-            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(in);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /** Reads a file's text. */
     public static Reading<WiringFile> read(String text) {
         if (text.length() > MOST_BYTES) {
             return failed(
                     "", "", "The file has " + text.length() + " characters; at most " + MOST_BYTES + " are read.");
         }
-        JsonNode root;
-        try {
-            root = JSON.readTree(text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text);
-        } catch (JsonProcessingException e) {
-            return failed("", "", notJson(e));
+        Reading<JsonNode> json = JsonText.read(text, WiringReader::schemaOf);
+        if (json.value().isEmpty()) {
+            return Reading.failed(json.problems());
         }
-        if (!root.isObject()) {
-            return failed("", "", "A wiring is written as one JSON object, in braces.");
-        }
-        int version = root.path("version").asInt();
-        if (root.path("version").isNumber() && (version < 1 || version > SCHEMAS.size())) {
-            return failed(
-                    "/version",
-                    root.path("version").asText(),
-                    "Versions 1 and 2 are read here; this file has version "
-                            + root.path("version").asText() + ".");
-        }
-        Schema schema = SCHEMAS.get(version == 1 ? 0 : 1);
-        List<Problem> bySchema = SchemaWords.of(schema.validate(root), root);
-        if (!bySchema.isEmpty()) {
-            return Reading.failed(bySchema);
-        }
-        if (version == 1) {
-            VersionOne.upgrade((ObjectNode) root);
+        ObjectNode root = (ObjectNode) json.value().orElseThrow();
+        if (root.path("version").asInt() == 1) {
+            VersionOne.upgrade(root);
         }
         return new WiringReader(root).read();
     }
 
-    /** Where it stops being JSON, without the parser's own words. */
-    private static String notJson(JsonProcessingException e) {
-        String where = e.getLocation() == null
-                ? ""
-                : "line " + e.getLocation().getLineNr() + ", column "
-                        + e.getLocation().getColumnNr() + ": ";
-        Matcher twice = TWICE.matcher(e.getOriginalMessage());
-        return where
-                + (twice.find()
-                        ? "the field " + twice.group(1) + " stands twice."
-                        : "this is not JSON. Just before here something is missing or too much, such as a comma, a quote or"
-                                + " a bracket.");
+    private static Reading<Schema> schemaOf(JsonNode root) {
+        JsonNode version = root.path("version");
+        if (version.isNumber() && (version.asInt() < 1 || version.asInt() > SCHEMAS.size())) {
+            return failed(
+                    "/version",
+                    version.asText(),
+                    "Versions 1 and 2 are read here; this file has version " + version.asText() + ".");
+        }
+        return Reading.of(SCHEMAS.get(version.asInt() == 1 ? 0 : 1));
     }
 
     private static <T> Reading<T> failed(String path, String value, String message) {
@@ -140,6 +97,7 @@ public final class WiringReader {
         outside.forEach(e -> known.addAll(List.of(e.a(), e.b())));
         List<Wire> wires = wires(known);
         List<Probe> probes = probes(known);
+        Optional<Connection> connection = connection(read);
         if (!problems.isEmpty()) {
             return Reading.failed(problems);
         }
@@ -150,7 +108,8 @@ public final class WiringReader {
                 fitted,
                 motor.orElseThrow().rated(),
                 probes,
-                direction()));
+                direction(),
+                connection));
     }
 
     private List<Element> outside(Motor motor, Set<Terminal> known) {
@@ -281,6 +240,43 @@ public final class WiringReader {
                 ? Feeder.USUAL
                 : new Feeder(
                         node.path("ohms").asDouble(), node.path("reactanceOhms").asDouble(0));
+    }
+
+    /** The column of the diagram, where the file gives it. */
+    private Optional<Connection> connection(Motor motor) {
+        JsonNode node = root.path("connection");
+        if (node.isMissingNode()) {
+            return Optional.empty();
+        }
+        Set<String> left = new LinkedHashSet<>();
+        motor.leads().forEach(l -> left.add(l.mark()));
+        SortedSet<String> line1 = marks(node.path("line1"), "/connection/line1", left);
+        SortedSet<String> line2 = marks(node.path("line2"), "/connection/line2", left);
+        List<SortedSet<String>> joined = new ArrayList<>();
+        for (int i = 0; i < node.path("joined").size(); i++) {
+            joined.add(marks(node.path("joined").get(i), "/connection/joined/" + i, left));
+        }
+        String first = node.path("swap").path(0).asText();
+        String second = node.path("swap").path(1).asText();
+        for (String mark : List.of(first, second)) {
+            if (motor.leads().stream().noneMatch(l -> l.mark().equals(mark))) {
+                problem("/connection/swap", mark, "The motor has no lead " + mark + ".");
+            }
+        }
+        return Optional.of(new Connection(
+                root.path("supply").path("volts").asInt(), line1, line2, joined, new Connection.Swap(first, second)));
+    }
+
+    private SortedSet<String> marks(JsonNode node, String path, Set<String> left) {
+        SortedSet<String> marks = new TreeSet<>(Marks.NATURAL_ORDER);
+        for (int i = 0; i < node.size(); i++) {
+            String mark = node.get(i).asText();
+            if (!left.remove(mark)) {
+                problem(path + "/" + i, mark, "The motor has no lead " + mark + ", or it stands in two groups.");
+            }
+            marks.add(mark);
+        }
+        return marks;
     }
 
     private StatedRotation direction() {

@@ -105,9 +105,12 @@ public final class Workup {
         return VoltageRange.connections(facts.motor().volts());
     }
 
-    /** The voltages the motor can take, compared for a run of cable; empty until the plate is read. */
+    /**
+     * The voltages the motor can take, compared for a run of cable; empty until the plate is read, and for a motor that does not run on
+     * one phase.
+     */
     public Optional<SupplyAdvice> advice(double metres) {
-        return plate().map(p -> SupplyAdvice.compare(
+        return plate().filter(p -> p.details().obstacle().isEmpty()).map(p -> SupplyAdvice.compare(
                 new SupplyAdvice.Needs(
                         p.ratedOutputWatts() / Plate.WATTS_PER_HP,
                         p.details().serviceFactor().orElse(1.0),
@@ -190,9 +193,10 @@ public final class Workup {
         });
     }
 
-    /** The motor as fitted to its plate and readings; empty while the plate is not read, or no motor is like it. */
+    /** The motor as fitted to its plate and readings; empty while the plate is not read, or says it is none of this kind. */
     public Optional<FittedMotor> fitted() {
-        return given().flatMap(g -> memory.fit(g).value());
+        return given().filter(g -> plate().flatMap(p -> p.details().obstacle()).isEmpty())
+                .flatMap(g -> memory.fit(g).value());
     }
 
     /** Where plate and readings do not go together: what is furthest off; empty where they do. */

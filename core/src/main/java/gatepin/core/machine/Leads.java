@@ -1,5 +1,8 @@
 package gatepin.core.machine;
 
+import gatepin.core.circuit.Motor;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Marks;
@@ -111,6 +114,22 @@ public record Leads(List<Lead> all) {
             wholeWindings(leads).ifPresent(problems::add);
         }
         return problems.isEmpty() ? Reading.of(new Leads(leads)) : Reading.failed(problems);
+    }
+
+    /** The leads of a motor as its windings tell them, without colours. */
+    public static Leads of(Motor motor) {
+        Map<Role, Integer> counted = new EnumMap<>(Role.class);
+        Map<Terminal, List<WindingEnd>> ends = new LinkedHashMap<>();
+        for (Winding winding : motor.windings()) {
+            int number = counted.merge(winding.role(), 1, Integer::sum);
+            ends.computeIfAbsent(winding.like(), k -> new ArrayList<>())
+                    .add(new WindingEnd(winding.role(), number, true));
+            ends.computeIfAbsent(winding.other(), k -> new ArrayList<>())
+                    .add(new WindingEnd(winding.role(), number, false));
+        }
+        return new Leads(ends.entrySet().stream()
+                .map(e -> new Lead(e.getKey().mark(), "", e.getValue()))
+                .toList());
     }
 
     private static long countMarks(List<Typed> rows, String... marks) {

@@ -96,9 +96,28 @@ public record Plate(
         return 1 - rpm / synchronousRpm();
     }
 
+    /** Whether it says three phases. */
+    public boolean isThreePhase() {
+        return details().phases().equals(Optional.of(3));
+    }
+
+    /** What volts times amps come to, VA: on three phases √3 times as much as on one. */
+    public Optional<Double> voltAmperes(Rating rating) {
+        return rating.amps().map(a -> rating.volts() * a * phaseFactor());
+    }
+
+    private double phaseFactor() {
+        return isThreePhase() ? Math.sqrt(3) : 1;
+    }
+
+    /** Line current at an apparent power, A. */
+    public double amps(double voltAmperes, int volts) {
+        return voltAmperes / volts / phaseFactor();
+    }
+
     /** Efficiency times power factor that the plate implies at this rating; empty without amps. */
     public Optional<Double> efficiencyTimesPowerFactor(Rating rating) {
-        return rating.amps().map(a -> ratedOutputWatts / (rating.volts() * a));
+        return voltAmperes(rating).map(va -> ratedOutputWatts / va);
     }
 
     /** The ratings of the lower (or only) connection: one, or those of a range such as 208-230. */

@@ -36,7 +36,9 @@ public record PlateOpinion(Severity severity, String title, String words) {
     public static List<PlateOpinion> of(Plate plate, Region region) {
         List<PlateOpinion> said = new ArrayList<>();
         obstacles(plate.details(), said);
-        said.add(family(plate));
+        if (plate.details().obstacle().isEmpty()) {
+            said.add(family(plate));
+        }
         said.add(good(
                 format("%d poles, %.0f rpm without load", plate.poles(), plate.synchronousRpm()),
                 "At rated load it slips %.1f %%: synchronous speed is 120 × %d Hz ÷ %d poles.",
@@ -115,17 +117,24 @@ public record PlateOpinion(Severity severity, String title, String words) {
                                             + " amps again.",
                                     100 * product)
                             : good(
-                                    format("%d V: %.0f VA in", rating.volts(), rating.volts() * amps),
-                                    "Efficiency times power factor is %.2f.",
+                                    format(
+                                            "%d V: %.0f VA in", rating.volts(), plate.voltAmperes(rating).orElse(0.0)),
+                                    plate.isThreePhase()
+                                            ? "√3 × volts × amps. Efficiency times power factor is %.2f."
+                                            : "Efficiency times power factor is %.2f.",
                                     product));
-            FullLoadAmps.amps(plate.ratedOutputWatts() / Plate.WATTS_PER_HP, rating.volts())
+            double horsepower = plate.ratedOutputWatts() / Plate.WATTS_PER_HP;
+            (plate.isThreePhase()
+                            ? FullLoadAmps.threePhase(horsepower, rating.volts())
+                            : FullLoadAmps.amps(horsepower, rating.volts()))
                     .ifPresent(table -> {
                         double ratio = amps / table;
                         if (ratio > FAR_FROM_TABLE || ratio < 1 / FAR_FROM_TABLE) {
                             said.add(warn(
                                     format("%d V: %.1f A is far from the table's %.1f A", rating.volts(), amps, table),
-                                    "For %s (NEC Table 430.248, from memory). Horsepower or amps may be misread.",
-                                    plate.outputAsWritten()));
+                                    "For %s (NEC Table %s, from memory). Horsepower or amps may be misread.",
+                                    plate.outputAsWritten(),
+                                    plate.isThreePhase() ? "430.250" : "430.248"));
                         }
                     });
         });
@@ -158,7 +167,9 @@ public record PlateOpinion(Severity severity, String title, String words) {
             List<String> amps = plate.ratings().stream()
                     .map(r -> format(
                             "%.0f to %.0f A at %d V",
-                            code.from() * hp * 1000 / r.volts(), code.below() * hp * 1000 / r.volts(), r.volts()))
+                            plate.amps(code.from() * hp * 1000, r.volts()),
+                            plate.amps(code.below() * hp * 1000, r.volts()),
+                            r.volts()))
                     .toList();
             return good(
                     "Rotor held, it draws " + String.join(", ", amps),

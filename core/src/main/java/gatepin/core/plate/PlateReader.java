@@ -256,11 +256,12 @@ public final class PlateReader {
                         isLower ? typed.lowAmps() : typed.highAmps(),
                         String.format(
                                 java.util.Locale.ROOT,
-                                "%d V × %.1f A is %.0f VA in, but %s is %.0f W out: more comes out than goes in. One"
+                                "%s%d V × %.1f A is %.0f VA in, but %s is %.0f W out: more comes out than goes in. One"
                                         + " of the three is misread.",
+                                plate.isThreePhase() ? "√3 × " : "",
                                 rating.volts(),
                                 rating.amps().orElse(0.0),
-                                rating.volts() * rating.amps().orElse(0.0),
+                                plate.voltAmperes(rating).orElse(0.0),
                                 plate.outputAsWritten(),
                                 plate.ratedOutputWatts())));
             }

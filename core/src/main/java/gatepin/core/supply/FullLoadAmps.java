@@ -24,10 +24,22 @@ public final class FullLoadAmps {
             row(7.5, 80, 46.0, 44.0, 40),
             row(10, 100, 57.5, 55.0, 50)));
 
+    /** Three-phase: 200, 208, 230 and 460 V (NEC Table 430.250, from memory). */
+    private static final NavigableMap<Double, double[]> THREE_PHASE = new TreeMap<>(Map.ofEntries(
+            row(1.0 / 2, 2.5, 2.4, 2.2, 1.1),
+            row(3.0 / 4, 3.7, 3.5, 3.2, 1.6),
+            row(1, 4.8, 4.6, 4.2, 2.1),
+            row(1.5, 6.9, 6.6, 6.0, 3.0),
+            row(2, 7.8, 7.5, 6.8, 3.4),
+            row(3, 11.0, 10.6, 9.6, 4.8),
+            row(5, 17.5, 16.7, 15.2, 7.6),
+            row(7.5, 25.3, 24.2, 22, 11),
+            row(10, 32.2, 30.8, 28, 14)));
+
     private FullLoadAmps() {}
 
-    private static Map.Entry<Double, double[]> row(double hp, double at115, double at200, double at208, double at230) {
-        return Map.entry(hp, new double[] {at115, at200, at208, at230});
+    private static Map.Entry<Double, double[]> row(double hp, double... amps) {
+        return Map.entry(hp, amps);
     }
 
     /**
@@ -41,7 +53,19 @@ public final class FullLoadAmps {
         int column = volts >= 105 && volts <= 125
                 ? 0
                 : volts == 200 ? 1 : volts == 208 ? 2 : volts >= 220 && volts <= 240 ? 3 : -1;
-        Map.Entry<Double, double[]> row = AMPS.ceilingEntry(horsepower - 1e-3 * horsepower);
+        return amps(AMPS, horsepower, column);
+    }
+
+    /** The same for a three-phase motor; 440 to 480 V counts as 460. */
+    public static Optional<Double> threePhase(double horsepower, int volts) {
+        int column = volts == 200
+                ? 0
+                : volts == 208 ? 1 : volts >= 220 && volts <= 240 ? 2 : volts >= 440 && volts <= 480 ? 3 : -1;
+        return amps(THREE_PHASE, horsepower, column);
+    }
+
+    private static Optional<Double> amps(NavigableMap<Double, double[]> table, double horsepower, int column) {
+        Map.Entry<Double, double[]> row = table.ceilingEntry(horsepower - 1e-3 * horsepower);
         return column < 0 || row == null ? Optional.empty() : Optional.of(row.getValue()[column]);
     }
 }

@@ -274,59 +274,6 @@ class WiringFormatTest {
         }
     }
 
-    private record Ran(int status, String out, String err) {}
-
-    private Ran command(String... arguments) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ByteArrayOutputStream err = new ByteArrayOutputStream();
-        int status = CheckCommand.run(
-                arguments,
-                new PrintStream(out, true, StandardCharsets.UTF_8),
-                new PrintStream(err, true, StandardCharsets.UTF_8));
-        return new Ran(status, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
-    }
-
-    @Test
-    void theCommandPrintsAnalysisOrNetlist() throws IOException {
-        String example = EXAMPLES.resolve("apple-scratter.json").toString();
-
-        assertThat(JSON.readTree(command(example).out()).path("worst").asText()).isEqualTo("warn");
-        Ran netlist = command("--netlist", "reverse", example);
-        assertThat(netlist.status()).isZero();
-        assertThat(netlist.out())
-                .startsWith("* Apple scratter, standstill, handle at reverse")
-                .contains(".end");
-    }
-
-    @Test
-    void theCommandRefusesWithoutAStackTrace() throws IOException {
-        JsonNode many = JSON.readTree(text("apple-scratter"));
-        var wires = (com.fasterxml.jackson.databind.node.ArrayNode) many.path("wires");
-        IntStream.range(0, 10_000).forEach(i -> wires.add(wires.get(0)));
-        String manyText = many.toString();
-        for (String[] bad : new String[][] {
-            {manyText, "/wires"},
-            {"{\"format\": NaN}", "line 1, column"},
-            {"{\"a\": 1, \"a\": 2}", "the field a stands twice"},
-            {"[]", "one JSON object"},
-            {"", "/"},
-            {"[".repeat(5000), "this is not JSON"},
-            {" ".repeat(WiringReader.MOST_BYTES + 1), "at most 1000000"}
-        }) {
-            Path file = Files.writeString(folder.resolve("bad.json"), bad[0]);
-            Ran ran = command(file.toString());
-            assertThat(ran.status()).isEqualTo(1);
-            assertThat(ran.out()).isEmpty();
-            assertThat(ran.err()).contains("bad.json: ").contains(bad[1]).doesNotContain("Exception", "\tat ");
-            assertThat(ran.err().lines().count()).isLessThanOrEqualTo(21);
-        }
-        assertThat(command("no-such-file.json").err()).contains("cannot be read");
-        Files.write(folder.resolve("latin.json"), new byte[] {'{', (byte) 0xfc, '}'});
-        assertThat(command(folder.resolve("latin.json").toString()).err()).contains("UTF-8");
-        assertThat(command().status()).isEqualTo(2);
-        assertThat(command("--netlist", "sideways", "x").status()).isEqualTo(2);
-    }
-
     @Test
     void aNetlistMetersEveryPart() throws IOException {
         WiringFile file = WiringReader.read(text("seed-auger")).value().orElseThrow();

@@ -157,7 +157,7 @@ public class DemoShops implements ApplicationRunner {
         winch(job(
                 orchard,
                 "Hay-loft winch",
-                "Drum that springs back to the middle.",
+                "Drum that springs back to the middle. Its protector comes out on P1 and P2.",
                 "1 hp 115 14.8 230 7.4 60 1725 capacitor-start _ _ _"));
         long grinder = job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
         plateAsItReads(grinder, "1 HP PH 3 V 230/460 A 3.4/1.7 RPM 1725 HZ 60 FR 56 CONT");
@@ -291,8 +291,8 @@ public class DemoShops implements ApplicationRunner {
         diagram(
                 id,
                 Supply.Kind.TWO_HOT,
-                "T1 T2 T3 T4 T5 T8",
-                new ConnectionReader.Typed("230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"),
+                "P1 P2 T1 T2 T3 T4 T5 T8",
+                new ConnectionReader.Typed("230", "P1", "T4 T8", "P2 T1; T2 T3 T5", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
         ready(id, "22", "fixed wiring", ToolMotion.SEEN, DriveStage.Kind.CHAIN, true);
     }

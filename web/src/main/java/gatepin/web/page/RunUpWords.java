@@ -163,7 +163,8 @@ final class RunUpWords {
         return bench.fitted().misfit() < 1.5
                 ? String.format(
                         Locale.ROOT,
-                        "The motor's inside is estimated from its plate; it fits (misfit %.1f, at most about 1.5).",
+                        "The motor's inside is estimated from its plate%s; it fits (misfit %.1f, at most about 1.5).",
+                        bench.fitted().given().isMeasured() ? " and from what was measured on its windings" : "",
                         bench.fitted().misfit())
                 : String.format(
                         Locale.ROOT,

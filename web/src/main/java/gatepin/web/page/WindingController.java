@@ -94,7 +94,9 @@ class WindingController {
                 "zero", typed.getOrDefault("zero", last == null ? "0.0" : WindingWords.plain(last.zeroOhms())));
         model.addAttribute(
                 "celsius", typed.getOrDefault("celsius", last == null ? "20" : WindingWords.plain(last.celsius())));
-        model.addAttribute("findings", WindingWords.findings(record, found));
+        List<Finding> findings = new ArrayList<>(WindingWords.findings(record, found));
+        WindingWords.misfit(file).ifPresent(findings::add);
+        model.addAttribute("findings", findings);
         model.addAttribute(
                 "parts",
                 found.certain().stream().map(p -> WindingWords.part(p, record)).toList());

@@ -1,5 +1,7 @@
 package gatepin.web.page;
 
+import gatepin.web.desk.JobFile;
+import java.util.Optional;
 import gatepin.core.winding.Arrangement;
 import gatepin.core.winding.Found;
 import gatepin.core.winding.MeterReading;
@@ -95,6 +97,21 @@ final class WindingWords {
                         .filter(p -> p.leads().size() > 1)
                         .map(p -> String.join("–", p.leads()) + " " + p.role().words())
                         .collect(Collectors.joining(", "));
+    }
+
+    /** Plate and readings that cannot belong to one motor. */
+    static Optional<Finding> misfit(JobFile file) {
+        return file.workup()
+                .misfit()
+                .map(r -> Finding.warn(
+                        "Plate and readings do not go together",
+                        String.format(
+                                Locale.ROOT,
+                                "With these ohms and capacitors a motor of this plate would have %s of about %s, not %s. Measure"
+                                        + " again, look at the plate again; or the motor has been rewound.",
+                                r.what(),
+                                RunUpWords.number(r.got()),
+                                RunUpWords.number(r.wanted()))));
     }
 
     static List<Finding> findings(WindingRecord record, Found found) {

@@ -81,8 +81,60 @@ class SwitchGateTest {
         assertThat(browser.text(".ticket"))
                 .contains("nothing hot in OFF", "Four conductors")
                 .doesNotContain("switches the neutral");
+        assertThat(browser.text("svg.bench.wide-only")).contains("CAPACITOR", "C1", "C2");
+        browser.press("Use plan A, pull the pin");
+        assertThat(browser.text("#buy")).contains("Run capacitor: 10 µF", "push-on terminal");
+        assertThat(browser.all(".step").stream().map(WebElement::getText))
+                .anyMatch(t -> t.contains("C1"))
+                .anyMatch(t -> t.contains("C2"));
+        tickEveryWire();
+    }
+
+    @ParameterizedTest(name = "{0} at {1} V")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "P1 P2 T1 T2 T3 T4 T5 T8 | 230 | TWO_HOT | P1 | T4 T8 | P2 T1; T2 T3 T5",
+                "P1 P2 P3 T1 T2 T3 T4 T5 T8 | 230 | TWO_HOT | P1 | T4 T8 | P2 T1; T2 T3 T5",
+                "P1 P2 P3 T1 T2 T3 T4 T5 T8 | 115 | HOT_AND_NEUTRAL | P1 | T2 T4 T8 | P2 T1 T5; P3 T3"
+            })
+    void aMotorWithAProtectorGoesFromItsPlateToATickedWireList(
+            String leads, String volts, String kind, String line1, String line2, String joined) {
+        shop.bringIn("Protected " + leads.length() + " " + volts);
+        shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        shop.typeLeads(leads.split(" "))
+                .typeColumn(volts, kind, line1, line2, joined, "T5 T8")
+                .pullPin()
+                .relyOnTheMarks()
+                .passSupply("12")
+                .passRotation();
+        shop.chooseSwitch("Cross-corner drum");
+        assertThat(browser.text(".ticket")).contains("opposite ways");
+        assertThat(browser.all("svg.bench .wire")).isNotEmpty();
         browser.press("Use plan A, pull the pin");
         tickEveryWire();
+    }
+
+    @Test
+    void aPlanIsTakenByWhatItIsAndNotByItsPlaceInAList() {
+        String job = shop.wireListOfASixLeadMotor("Two windows");
+        browser.go(job + "/switch");
+        String shown = browser.one("form[action$='/switch/plan'] input[name='plan'], a[href*='plan=']")
+                .getAttribute("outerHTML");
+        assertThat(shown).containsPattern("[0-9a-f]{12}");
+        browser.go(job + "/switch?plan=0123456789ab");
+        assertThat(browser.text(".ticket")).contains("plan ");
+    }
+
+    @Test
+    void aPinDropsWhenItsEvidenceNoLongerHoldsWhateverChanged() {
+        String job = shop.wireListOfASixLeadMotor("Outgrown machine");
+        browser.go(job + "/switch").press("Switch: Cross-corner drum");
+        browser.type("#rating", "1/4 HP 240 V");
+        shop.chooseSwitch("Cross-corner drum");
+        assertThat(shop.post("Switch")).isEqualTo("pin dropped");
+        browser.go(job + "/wire");
+        assertThat(browser.text("main")).contains("The switch is not for this motor");
     }
 
     @Test

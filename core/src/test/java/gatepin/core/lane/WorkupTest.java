@@ -1,0 +1,242 @@
+package gatepin.core.lane;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.Effort;
+import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.Column;
+import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.DiagramPattern;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Facts.BenchFacts;
+import gatepin.core.lane.Facts.GearFacts;
+import gatepin.core.lane.Facts.MotorFacts;
+import gatepin.core.lane.Facts.SupplyFacts;
+import gatepin.core.lane.Facts.WirePlan;
+import gatepin.core.lane.Lane.Pin;
+import gatepin.core.machine.Leads;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.Wishes;
+import gatepin.core.plan.WorkingOrder;
+import gatepin.core.plate.Plate;
+import gatepin.core.plate.PlateReader;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.safe.CapacitorCheck;
+import gatepin.core.safe.SafeRecord;
+import gatepin.core.supply.Region;
+import gatepin.core.winding.Hints;
+import gatepin.core.winding.MeterReading;
+import gatepin.core.winding.WindingRecord;
+import gatepin.core.wire.CableLengths;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** A whole job judged without pages or database. */
+class WorkupTest {
+    private static final Memory MEMORY = new Memory();
+
+    /** What a person would have typed by the time he stands at the Wire gate. */
+    private record Typed(
+            String pattern, String output, int volts, String family, String rating, List<MeterReading> readings) {}
+
+    private static Plate plate(String output, String family) {
+        return PlateReader.read(new PlateReader.Typed(
+                        output, "hp", "115", "13.8", "230", "6.9", "60", "1725", family, "", "", "", ""))
+                .value()
+                .orElseThrow();
+    }
+
+    private static Facts facts(Typed typed, Optional<WirePlan> plan, Lane lane) {
+        DiagramPattern pattern = DiagramPattern.ALL.stream()
+                .filter(p -> p.key().equals(typed.pattern()))
+                .findFirst()
+                .orElseThrow();
+        Leads leads = Leads.read(pattern.leads()).value().orElseThrow();
+        return new Facts(
+                Region.NORTH_AMERICA,
+                new BenchFacts(
+                        Optional.of(new SafeRecord(
+                                SafeRecord.Disconnect.LOOSE, "", false, false, false, true, List.of())),
+                        new FoundRecord(true, List.of()),
+                        new WindingRecord(leads.marks(), typed.readings(), Hints.NONE, true, Optional.empty())),
+                new MotorFacts(
+                        60,
+                        List.of(115, 230),
+                        Optional.of(plate(typed.output(), typed.family())),
+                        leads,
+                        Optional.of(new Column(
+                                ConnectionReader.read(pattern.column(typed.volts(), List.of(115, 230)), leads)
+                                        .value()
+                                        .orElseThrow(),
+                                StatedRotation.NOT_STATED))),
+                new SupplyFacts(
+                        Optional.of(typed.volts()),
+                        typed.volts() == 230 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL,
+                        Optional.empty(),
+                        new CableLengths(2, 3)),
+                Optional.empty(),
+                new GearFacts(Optional.of(SwitchKind.CROSS_CORNER_DRUM), typed.rating(), Wishes.NONE, plan),
+                lane);
+    }
+
+    private static Lane open(Gate... gates) {
+        Map<Gate, Pin> pins = new EnumMap<>(Gate.class);
+        Arrays.stream(gates).forEach(g -> pins.put(g, new Pin(Pin.State.PULLED, "")));
+        return new Lane(pins);
+    }
+
+    private static List<Wire> bestPlan(Typed typed) {
+        List<Plan> plans = Workup.of(facts(typed, Optional.empty(), open()), MEMORY)
+                .plans(Effort.unlimited())
+                .orElseThrow()
+                .plans();
+        assertThat(plans).isNotEmpty();
+        return WorkingOrder.of(plans.get(0));
+    }
+
+    static List<Typed> jobs() {
+        return List.of(
+                new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of()),
+                new Typed("six-lead", "3/4", 115, "capacitor-start", "", List.of()),
+                new Typed("six-lead-protector", "3/4", 230, "capacitor-start", "", List.of()),
+                new Typed("six-lead-three-terminal-protector", "3/4", 115, "capacitor-start", "", List.of()),
+                new Typed("iec-halves", "3/4", 230, "split-phase", "", List.of()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("jobs")
+    void aSoundJobKeepsItsPins(Typed typed) {
+        WirePlan plan = new WirePlan(bestPlan(typed), 0);
+        Workup workup =
+                Workup.of(facts(typed, Optional.of(plan), open(Gate.PLATE, Gate.SWITCH, Gate.WIRE)), MEMORY);
+
+        assertThat(workup.fallen()).isEmpty();
+        assertThat(workup.bench(plan.wires(), SwitchKind.CROSS_CORNER_DRUM.chart())
+                        .orElseThrow()
+                        .analysis()
+                        .settings())
+                .hasSize(3);
+    }
+
+    @Test
+    void whateverChangesAPinWhoseEvidenceNoLongerHoldsDrops() {
+        Typed half = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
+        Typed grown = new Typed("six-lead", "1-1/2", 230, "capacitor-start", "1 HP 240 V", List.of());
+        Typed restamped = new Typed("six-lead", "3/4", 230, "capacitor-start", "1/2 HP 240 V", List.of());
+        WirePlan plan = new WirePlan(bestPlan(half), 0);
+        Lane lane = open(Gate.PLATE, Gate.SWITCH, Gate.WIRE);
+
+        for (Typed after : List.of(grown, restamped)) {
+            assertThat(Workup.of(facts(after, Optional.of(plan), lane), MEMORY).fallen())
+                    .extracting(Lane.Drop::gate)
+                    .containsExactly(Gate.SWITCH, Gate.WIRE);
+        }
+        Map<Gate, Pin> overridden = new EnumMap<>(lane.pins());
+        overridden.put(Gate.SWITCH, new Pin(Pin.State.OVERRIDDEN, "it is what I have"));
+        assertThat(Workup.of(facts(grown, Optional.of(plan), new Lane(overridden)), MEMORY).fallen())
+                .as("an override was never evidence")
+                .extracting(Lane.Drop::gate)
+                .containsExactly(Gate.WIRE);
+    }
+
+    @Test
+    void aPlanForAnotherVoltageIsFoundDangerous() {
+        Typed high = new Typed("six-lead", "3/4", 230, "capacitor-start", "", List.of());
+        Typed low = new Typed("six-lead", "3/4", 115, "capacitor-start", "", List.of());
+        WirePlan plan = new WirePlan(bestPlan(low), 0);
+
+        assertThat(Workup.of(facts(high, Optional.of(plan), open(Gate.WIRE)), MEMORY)
+                        .fallen())
+                .singleElement()
+                .satisfies(d -> assertThat(d.reason()).contains("in danger"));
+    }
+
+    @Test
+    void whatWasMeasuredCounts() {
+        Typed silent = new Typed("six-lead", "3/4", 230, "capacitor-start", "", List.of());
+        List<MeterReading> readings = List.of(
+                new MeterReading("T1", "T2", 1.9, 0.2, 20, MeterReading.StartSwitch.AT_REST),
+                new MeterReading("T3", "T4", 1.9, 0.2, 20, MeterReading.StartSwitch.AT_REST));
+        Typed measured = new Typed("six-lead", "3/4", 230, "capacitor-start", "", readings);
+        var before = Workup.of(facts(silent, Optional.empty(), open()), MEMORY)
+                .fitted()
+                .orElseThrow();
+        var after = Workup.of(facts(measured, Optional.empty(), open()), MEMORY)
+                .fitted()
+                .orElseThrow();
+
+        assertThat(after.given().runOhms()).hasValueSatisfying(o -> assertThat(o).isBetween(0.84, 0.86));
+        var bandBefore = before.estimate(v -> v.runOhms());
+        var bandAfter = after.estimate(v -> v.runOhms());
+        assertThat((bandAfter.high() - bandAfter.low()) / bandAfter.value())
+                .isLessThan(0.6 * (bandBefore.high() - bandBefore.low()) / bandBefore.value());
+    }
+
+    @Test
+    void readingsThatBelongToAnotherMotorAreAFinding() {
+        List<MeterReading> readings = List.of(
+                MeterReading.of("T1", "T2", 38), MeterReading.of("T3", "T4", 38), MeterReading.of("T5", "T8", 90));
+        Typed odd = new Typed("six-lead", "3/4", 230, "capacitor-start", "", readings);
+
+        assertThat(Workup.of(facts(odd, Optional.empty(), open()), MEMORY).misfit())
+                .isPresent();
+    }
+
+    @Test
+    void aPermanentCapacitorMotorsCapacitorIsAPart() {
+        Typed psc = new Typed("psc-colours", "3/4", 115, "permanent-split-capacitor", "", List.of());
+        List<Wire> wires = bestPlan(psc);
+
+        assertThat(wires).anyMatch(w -> w.from().is(Type.CAPACITOR));
+        assertThat(Workup.of(facts(psc, Optional.empty(), open()), MEMORY)
+                        .circuit(wires, SwitchKind.CROSS_CORNER_DRUM.chart())
+                        .orElseThrow()
+                        .motor()
+                        .capacitors())
+                .singleElement()
+                .satisfies(c -> assertThat(c.a().is(Type.CAPACITOR)).isTrue());
+    }
+
+    @Test
+    void whatTakesTooLongIsGivenUpWithASentence() {
+        Typed job = new Typed("six-lead-three-terminal-protector", "3/4", 230, "capacitor-start", "", List.of());
+        Effort none = Effort.of(Duration.ofNanos(1));
+
+        assertThat(org.assertj.core.api.Assertions.catchThrowableOfType(
+                                Effort.TooMuch.class,
+                                () -> Workup.of(facts(job, Optional.empty(), open()), new Memory())
+                                        .plans(none))
+                        .why())
+                .endsWith("was given up.");
+    }
+
+    @Test
+    void aCapacitorOfTheJobCounts() {
+        CapacitorCheck can = new CapacitorCheck("start capacitor", 233, 165, Optional.empty(), Optional.of(0.1));
+        Typed job = new Typed("six-lead", "3/4", 230, "capacitor-start", "", List.of());
+        Facts plain = facts(job, Optional.empty(), open());
+        SafeRecord safe =
+                new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, false, List.of(can));
+        Facts with = new Facts(
+                plain.region(),
+                new BenchFacts(Optional.of(safe), plain.bench().found(), plain.bench().windings()),
+                plain.motor(),
+                plain.supply(),
+                plain.rotation(),
+                plain.gear(),
+                plain.lane());
+
+        assertThat(Workup.of(with, MEMORY).fitted().orElseThrow().values().startMicrofarads())
+                .isBetween(220.0, 246.0);
+    }
+}
