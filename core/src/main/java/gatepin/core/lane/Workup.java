@@ -48,6 +48,9 @@ public final class Workup {
     /** Half a horsepower: what a motor is taken for while its plate is not read. */
     private static final double TYPICAL_WATTS = 373;
 
+    /** A thing known this many tolerances off does not belong to this motor. */
+    private static final double FAR_OFF = 3;
+
     private static final double TYPICAL_SLIP = 0.045;
     /** What lies before the panel, Ω a conductor (common practice). */
     private static final double BEFORE_THE_PANEL_OHMS = 0.03;
@@ -196,15 +199,33 @@ public final class Workup {
     /** The motor as fitted to its plate and readings; empty while the plate is not read, or says it is none of this kind. */
     public Optional<FittedMotor> fitted() {
         return given().filter(g -> plate().flatMap(p -> p.details().obstacle()).isEmpty())
-                .flatMap(g -> memory.fit(g).value());
+                .flatMap(g -> memory.fit(g)
+                        .value()
+                        // readings that no such motor can have are a finding, and the plate alone has to do
+                        .or(() -> memory.fit(g.measured(Optional.empty(), Optional.empty()))
+                                .value()));
     }
 
-    /** Where plate and readings do not go together: what is furthest off; empty where they do. */
-    public Optional<Residual> misfit() {
-        return given().filter(Given::isMeasured)
-                .flatMap(g -> fitted())
-                .map(FittedMotor::worst)
-                .filter(r -> Math.abs(r.tolerances()) > 3);
+    /**
+     * Where plate and readings do not go together.
+     *
+     * @param worst what is furthest off; empty where no motor of this plate can have these readings at all
+     */
+    public record Misfit(Optional<Residual> worst) {}
+
+    /** Where plate and readings do not go together; empty where they do, and where nothing was measured. */
+    public Optional<Misfit> misfit() {
+        Optional<Given> measured = given().filter(Given::isMeasured).filter(g -> fitted().isPresent());
+        if (measured.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<FittedMotor> fit = memory.fit(measured.orElseThrow()).value();
+        if (fit.isEmpty()) {
+            return Optional.of(new Misfit(Optional.empty()));
+        }
+        return fit.map(FittedMotor::worst)
+                .filter(r -> Math.abs(r.tolerances()) > FAR_OFF)
+                .map(r -> new Misfit(Optional.of(r)));
     }
 
     /** Where the motor works as its plate says. */

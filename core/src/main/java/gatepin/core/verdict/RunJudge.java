@@ -34,8 +34,8 @@ final class RunJudge {
     private static final double MUCH_TOO_HIGH = 1.25;
 
     private static final double MUCH_TOO_LOW = 0.75;
-    /** Halves whose fields cancel to this share of what they could make together work against each other. */
-    private static final double OPPOSING = 0.3;
+    /** Below this cosine of the phase between them the fields of two halves work against each other. */
+    private static final double OPPOSING = -0.5;
     /** A start winding at speed that carries this many times what it should stays in. */
     private static final double STAYS_IN = 1.3;
     /** A feeder that leaves less of the starting torque is worth a word, less than the second a warning (common practice). */
@@ -135,27 +135,32 @@ final class RunJudge {
     private boolean opposing(Role role, Rule rule) {
         List<Coil> halves = coils(role);
         boolean oneAxis = halves.stream().map(Coil::degrees).distinct().count() == 1;
-        Complex sum = Complex.ZERO;
-        double size = 0;
-        for (Coil coil : halves) {
-            Complex field = now.standstill().current(coil).multiply(coil.turns());
-            sum = sum.add(field);
-            size += field.norm();
-        }
-        boolean found = halves.size() > 1
+        boolean found = halves.size() == 2
                 && oneAxis
                 && halves.stream().allMatch(c -> usual.carries(now.standstill(), c))
-                && sum.norm() < OPPOSING * size;
+                && cosine(field(halves.get(0)), field(halves.get(1))) < OPPOSING;
         if (found) {
             List<Terminal> leads =
                     halves.stream().flatMap(c -> leads(c).stream()).toList();
-            double amps = role == Role.RUN ? now.standstill().lineAmps() : size / halves.size();
+            double amps = role == Role.RUN
+                    ? now.standstill().lineAmps()
+                    : now.standstill().current(halves.get(0)).norm();
             say(rule, Severity.DANGER, v -> v.at(leads)
                     .reading(amps, 0)
                     .advising(
                             role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
         }
         return found;
+    }
+
+    /** What a coil adds to the field along its axis, ampere turns. */
+    private Complex field(Coil coil) {
+        return now.standstill().current(coil).multiply(coil.turns());
+    }
+
+    /** Cosine of the phase between two fields: 1 where they add up, −1 where they cancel. */
+    private static double cosine(Complex one, Complex other) {
+        return one.multiply(other.conjugate()).getRealPart() / (one.norm() * other.norm());
     }
 
     /** Judged at speed, where both halves share alike; at standstill the start winding loads one of them more. */

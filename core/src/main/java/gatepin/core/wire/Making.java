@@ -272,7 +272,9 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
                     Locale.ROOT,
                     "%s: %s µF%s, bolted beside the motor under a cover; the one that is there will do if it measures right",
                     Character.toUpperCase(c.name().charAt(0)) + c.name().substring(1),
-                    c.microfarads() < 10 ? String.format(Locale.ROOT, "%.1f", c.microfarads()) : Math.round(c.microfarads()),
+                    c.microfarads() < 9.5
+                            ? String.format(Locale.ROOT, "%.1f", c.microfarads())
+                            : Math.round(c.microfarads()),
                     volts);
         }
 

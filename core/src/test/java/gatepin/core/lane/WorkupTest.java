@@ -188,8 +188,9 @@ class WorkupTest {
                 MeterReading.of("T1", "T2", 38), MeterReading.of("T3", "T4", 38), MeterReading.of("T5", "T8", 90));
         Typed odd = new Typed("six-lead", "3/4", 230, "capacitor-start", "", readings);
 
-        assertThat(Workup.of(facts(odd, Optional.empty(), open()), MEMORY).misfit())
-                .isPresent();
+        Workup workup = Workup.of(facts(odd, Optional.empty(), open()), MEMORY);
+        assertThat(workup.misfit()).isPresent();
+        assertThat(workup.fitted()).as("the plate alone has to do").isPresent();
     }
 
     @Test

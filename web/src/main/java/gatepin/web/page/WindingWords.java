@@ -105,13 +105,15 @@ final class WindingWords {
                 .misfit()
                 .map(r -> Finding.warn(
                         "Plate and readings do not go together",
-                        String.format(
-                                Locale.ROOT,
-                                "With these ohms and capacitors a motor of this plate would have %s of about %s, not %s. Measure"
-                                        + " again, look at the plate again; or the motor has been rewound.",
-                                r.what(),
-                                RunUpWords.number(r.got()),
-                                RunUpWords.number(r.wanted()))));
+                        r.worst()
+                                        .map(w -> String.format(
+                                                Locale.ROOT,
+                                                "With these ohms a motor of this plate would have %s of about %s, not %s.",
+                                                w.what(),
+                                                RunUpWords.number(w.got()),
+                                                RunUpWords.number(w.wanted())))
+                                        .orElse("No motor of this plate can have these ohms.")
+                                + " Measure again, look at the plate again; or the motor has been rewound."));
     }
 
     static List<Finding> findings(WindingRecord record, Found found) {
