@@ -1,5 +1,6 @@
 package gatepin.core.found;
 
+import gatepin.core.machine.Lead;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -118,12 +119,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
             }
         }
         List<Wire> joined = new ArrayList<>(inCircuit());
-        List<Terminal> tags = inCircuit().stream()
-                .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
-                .filter(t -> t.is(Type.CAPACITOR))
-                .distinct()
-                .sorted()
-                .toList();
+        List<Terminal> tags = tags();
         if (through.equals("the capacitor") && tags.size() == 2) {
             joined.add(new Wire(tags.get(0), tags.get(1), Wire.Run.MOTOR_BOX));
         }
@@ -206,12 +202,31 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         inCircuit().forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
         Nodes nodes = Nodes.over(terminals)
                 .joinWires(inCircuit())
+                .joinWires(capacitorSeenThrough(leads))
                 .joinContacts(chart.closedIn(position))
                 .build();
         List<Terminal> points = new ArrayList<>(leads.terminals());
         points.add(Terminal.L1);
         points.add(Terminal.L2);
         return new HashSet<>(nodes.groupsAmong(points));
+    }
+
+    /** A diagram that names no capacitor leads leaves the capacitor out: what is on its two tags is one point to it. */
+    private List<Wire> capacitorSeenThrough(Leads leads) {
+        List<Terminal> tags = tags();
+        boolean inDiagram = leads.all().stream().anyMatch(Lead::isCapacitorTag);
+        return inDiagram || tags.size() != 2
+                ? List.of()
+                : List.of(new Wire(tags.get(0), tags.get(1), Wire.Run.MOTOR_BOX));
+    }
+
+    private List<Terminal> tags() {
+        return inCircuit().stream()
+                .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
+                .filter(t -> t.is(Type.CAPACITOR))
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static Set<SortedSet<Terminal>> wanted(Leads leads, Connection column) {

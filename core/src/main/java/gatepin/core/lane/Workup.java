@@ -438,7 +438,7 @@ public final class Workup {
                         .filter(v -> v.severity() == Severity.DANGER)
                         // what the cable leaves is the Supply gate's to mend
                         .filter(v -> v.rule() != Rule.FEEDER_WEAKENS)
-                        .filter(v -> hasOff || v.rule() != Rule.RUNS_IN_OFF)
+                        .filter(v -> hasOff || !v.isOfOff())
                         .findFirst()
                         .map((Verdict v) -> VerdictWords.of(v, b.circuit().supply())
                                 .title()));

@@ -36,6 +36,8 @@ final class RunJudge {
     private static final double MUCH_TOO_LOW = 0.75;
     /** Below this cosine of the phase between them the fields of two halves work against each other. */
     private static final double OPPOSING = -0.5;
+    /** A field weaker than this share of the other is not its other half: that half is fed wrongly, not turned round. */
+    private static final double ALIKE = 1 / 3.0;
     /** A start winding at speed that carries this many times what it should stays in. */
     private static final double STAYS_IN = 1.3;
     /** A feeder that leaves less of the starting torque is worth a word, less than the second a warning (common practice). */
@@ -76,9 +78,8 @@ final class RunJudge {
             return verdicts;
         }
         boolean opposing = opposing(Role.RUN, Rule.HALVES_OPPOSING);
-        if (!opposing) {
-            coils(Role.RUN).forEach(this::runVoltage);
-        }
+        // halves that work against each other may be on the right voltage or on too little, but too much is a fault of its own
+        coils(Role.RUN).stream().filter(c -> !opposing || isMuchTooHigh(c)).forEach(this::runVoltage);
         capacitorsAcrossLines();
         boolean startOpposing = opposing(Role.START, Rule.START_HALVES_OPPOSING);
         boolean startFed = true;
@@ -138,7 +139,7 @@ final class RunJudge {
         boolean found = halves.size() == 2
                 && oneAxis
                 && halves.stream().allMatch(c -> usual.carries(now.standstill(), c))
-                && cosine(field(halves.get(0)), field(halves.get(1))) < OPPOSING;
+                && oppose(field(halves.get(0)), field(halves.get(1)));
         if (found) {
             List<Terminal> leads =
                     halves.stream().flatMap(c -> leads(c).stream()).toList();
@@ -158,9 +159,15 @@ final class RunJudge {
         return now.standstill().current(coil).multiply(coil.turns());
     }
 
-    /** Cosine of the phase between two fields: 1 where they add up, −1 where they cancel. */
-    private static double cosine(Complex one, Complex other) {
-        return one.multiply(other.conjugate()).getRealPart() / (one.norm() * other.norm());
+    /** Whether two fields of like size are opposite in phase; a weak one beside a strong one is another fault. */
+    private static boolean oppose(Complex one, Complex other) {
+        double cosine = one.multiply(other.conjugate()).getRealPart() / (one.norm() * other.norm());
+        return cosine < OPPOSING
+                && Math.min(one.norm(), other.norm()) > ALIKE * Math.max(one.norm(), other.norm());
+    }
+
+    private boolean isMuchTooHigh(Coil coil) {
+        return now.running().voltage(coil).norm() > MUCH_TOO_HIGH * coil.ratedVolts();
     }
 
     /** Judged at speed, where both halves share alike; at standstill the start winding loads one of them more. */

@@ -38,6 +38,11 @@ public record Verdict(
         return new Verdict(rule, severity, Optional.empty(), "", List.of(), List.of(), 0, 0, Advice.NONE);
     }
 
+    /** Whether it speaks of OFF; on a handle that has no place for OFF it then means nothing. */
+    public boolean isOfOff() {
+        return setting.filter(s -> s.purpose() == Setting.Purpose.OFF).isPresent();
+    }
+
     /** The same verdict without its setting, whose name then stays out of the words. */
     public Verdict anywhere() {
         return new Verdict(rule, severity, Optional.empty(), part, terminals, path, value, expected, advice);

@@ -35,7 +35,11 @@ public record VerdictWords(String title, String words) {
             if (terminal.is(Type.SUPPLY)) {
                 return supply.nameOf(terminal);
             }
-            return terminal.mark();
+            // marks of contactors and relays repeat: 1 to 6 on each
+            return switch (terminal.device().type()) {
+                case CONTACTOR, OVERLOAD_RELAY, BUTTONS, DISCONNECT -> terminal.id();
+                default -> terminal.mark();
+            };
         }
 
         private String frame(Terminal terminal) {

@@ -282,7 +282,7 @@ class PlannerTest {
             Analysis analysis = Analysis.of(new Circuit(real, kind.chart(), motor.supply(), Feeder.STIFF, plan.wires()), motor.rated());
             assertThat(analysis.verdicts())
                     .as(plan.wires().toString())
-                    .noneMatch(v -> v.severity() == Severity.DANGER && (kind.hasOff() || v.rule() != Rule.RUNS_IN_OFF))
+                    .noneMatch(v -> v.severity() == Severity.DANGER && (kind.hasOff() || !v.isOfOff()))
                     .anyMatch(v -> v.rule() == Rule.REVERSES);
             assertThat(analysis.in(HandlePosition.FORWARD).way()).isEqualTo(wayAsWritten(motor, real));
             assertThat(kind.hasOff()

@@ -45,7 +45,7 @@ public class Computing {
             });
     private final Map<String, Task<?>> tasks = new LinkedHashMap<>();
 
-    private record Task<T>(Object of, Effort effort, Future<T> future) {}
+    record Task<T>(Object of, Effort effort, Future<T> future) {}
 
     /**
      * What came of asking.
@@ -102,30 +102,38 @@ public class Computing {
         }
     }
 
-    /** One task for each job and kind of work: asked again for the same facts it goes on, for others it starts anew. */
     private <T> Answer<T> ask(JobFile file, String what, Function<Effort, T> work) {
-        String key = file.job().id() + " " + what;
-        Object of = file.workup().facts();
-        Task<T> task;
+        return ask(file.job().id(), file.workup().facts(), what, work);
+    }
+
+    /** One task for each job and kind of work: asked again for the same facts it goes on, for others it starts anew. */
+    <T> Answer<T> ask(long jobId, Object facts, String what, Function<Effort, T> work) {
+        String key = jobId + " " + what;
+        return begin(key, facts, work)
+                .map(task -> answer(key, task))
+                .orElseGet(() -> Answer.failed("Too much is being worked out at once. Ask again in a moment."));
+    }
+
+    /** The task under way for these facts, begun if need be; empty where there is no room for one more. */
+    <T> Optional<Task<T>> begin(String key, Object facts, Function<Effort, T> work) {
         synchronized (tasks) {
             @SuppressWarnings("unchecked") // a key always has tasks of one type
             Task<T> known = (Task<T>) tasks.get(key);
-            if (known != null && !known.of().equals(of)) {
+            if (known != null && known.of().equals(facts)) {
+                return Optional.of(known);
+            }
+            if (known != null) {
                 known.effort().stop();
-                known = null;
             }
-            if (known == null) {
-                Effort effort = Effort.of(LIMIT);
-                try {
-                    known = new Task<>(of, effort, pool.submit(() -> work.apply(effort)));
-                } catch (RejectedExecutionException e) {
-                    return Answer.failed("Too much is being worked out at once. Ask again in a moment.");
-                }
-                tasks.put(key, known);
+            Effort effort = Effort.of(LIMIT);
+            try {
+                Task<T> fresh = new Task<>(facts, effort, pool.submit(() -> work.apply(effort)));
+                tasks.put(key, fresh);
+                return Optional.of(fresh);
+            } catch (RejectedExecutionException e) {
+                return Optional.empty();
             }
-            task = known;
         }
-        return answer(key, task);
     }
 
     private <T> Answer<T> answer(String key, Task<T> task) {

@@ -73,7 +73,7 @@ final class BenchSheet {
         int faceColumns = bench.gear().map(BenchSheet::columns).orElse(1);
         int columnPitch = (faceColumns > 3 ? 4 : 5) + room;
         int boxWidth = Math.max(17 + 2 * room, 9 + columnPitch * (faceColumns - 1) + room);
-        int capacitorRows = tags.isEmpty() ? 0 : 2 * tags.size() + 3;
+        int capacitorRows = tags.isEmpty() ? 0 : 2 * tags.size() + 4;
         int gearRows = bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, 10 + 3 * (faceRows - 1)) : 15;
         int rows = Math.max(
                 Math.max(leads.size() * 2 + 5 + capacitorRows, gearRows) + 2 * room,
@@ -104,7 +104,7 @@ final class BenchSheet {
             sheet.box("capacitor", 1, motorRows + 2, 8, capacitorRows - 1, "CAPACITOR");
             for (int i = 0; i < tags.size(); i++) {
                 Lead tag = tags.get(i);
-                sheet.tag(tag.terminal(), "lead", 9, motorRows + 4 + 2 * i, 5, Heading.EAST, tag.mark(), tag.colour());
+                sheet.tag(tag.terminal(), "lead", 9, motorRows + 5 + 2 * i, 5, Heading.EAST, tag.mark(), tag.colour());
             }
         }
         int groundRow = rows - 1;

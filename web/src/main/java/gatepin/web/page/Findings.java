@@ -8,18 +8,14 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.plate.PlateOpinion;
 import gatepin.core.verdict.Analysis;
-import gatepin.core.verdict.Rule;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
 import gatepin.web.drawing.Flag;
 import gatepin.web.page.Finding.Level;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 
 /**
  * The engine's verdicts as findings for the ticket, and as flags for the drawing beside what they are about.
@@ -30,15 +26,6 @@ import java.util.Set;
 record Findings(List<Finding> findings, List<Flag> flags) {
     /** What two verdicts must share to be told once, for both positions. */
     private record Same(Object rule, String part, List<Terminal> terminals, String title) {}
-
-    /** What a verdict can say of OFF; it means nothing on a handle that has no place for OFF. */
-    private static final Set<Rule> OF_OFF = EnumSet.of(
-            Rule.RUNS_IN_OFF,
-            Rule.HOT_IN_OFF,
-            Rule.DEAD_IN_OFF,
-            Rule.LINE_NOT_BROKEN,
-            Rule.NEUTRAL_ALONE_SWITCHED,
-            Rule.NEUTRAL_SWITCHED_TOO);
 
     /** All verdicts of an analysis; what is the same in two positions is said once. */
     static Findings of(Analysis analysis) {
@@ -51,9 +38,7 @@ record Findings(List<Finding> findings, List<Flag> flags) {
         boolean oneWay = analysis.settings().size() == 1;
         Map<Same, List<Verdict>> together = new LinkedHashMap<>();
         for (Verdict verdict : analysis.verdicts()) {
-            boolean ofOff =
-                    verdict.setting().equals(Optional.<Setting>of(HandlePosition.OFF)) || OF_OFF.contains(verdict.rule());
-            if (ofOff && !hasOff) {
+            if (verdict.isOfOff() && !hasOff) {
                 continue;
             }
             String title = VerdictWords.of(verdict.anywhere(), supply).title();

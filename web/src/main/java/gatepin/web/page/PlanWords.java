@@ -139,7 +139,8 @@ final class PlanWords {
             words.add("passes beside the protector");
         }
         words.add(cost.beyondDiagram() == 0 ? "as the plate shows" : "otherwise than the plate");
-        words.add("up to " + cost.mostOnOneTerminal() + " on a terminal");
+        words.add(cost.mostOnOneTerminal() <= 1 ? "one wire on each terminal" : "up to " + cost.mostOnOneTerminal()
+                + " on a terminal");
         return String.join(", ", words);
     }
 
@@ -153,8 +154,10 @@ final class PlanWords {
         return Finding.good(
                 plan.cost().conductors() + " + ground in the motor cable",
                 count((int) splices, "splice") + " in the motor box, "
-                        + count(plan.cost().jumpers(), "jumper") + " in the switch, up to "
-                        + plan.cost().mostOnOneTerminal() + " wires on one terminal.");
+                        + count(plan.cost().jumpers(), "jumper") + " in the switch, "
+                        + (plan.cost().mostOnOneTerminal() <= 1
+                                ? "one wire on each terminal."
+                                : "up to " + plan.cost().mostOnOneTerminal() + " wires on one terminal."));
     }
 
     /** What can be said without the engine, while the plate is not read: what joins what, and what stays hot. */

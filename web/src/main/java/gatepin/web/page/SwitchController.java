@@ -207,7 +207,7 @@ class SwitchController {
     ModelAndView wish(@PathVariable long id, @ModelAttribute WishForm form, Model model) {
         JobFile file = pages.file(id);
         Reading<Wishes> read =
-                file.gear().map(gear -> form.read(file.leads(), gear)).orElse(Reading.of(Wishes.NONE));
+                file.gear().map(gear -> form.read(file.wiredLeads(), gear)).orElse(Reading.of(Wishes.NONE));
         if (read.value().isEmpty()) {
             model.addAttribute("wished", form);
             model.addAttribute("wrong", JobPages.byField(read.problems()));
