@@ -2,12 +2,12 @@ package gatepin.bench;
 
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.BenchMotors;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.NodalReference;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Load;

@@ -73,7 +73,6 @@ public final class SweepBench {
     }
 
     private static void add(TreeMap<String, List<Took>> took, String group, long before, String what) {
-        took.computeIfAbsent(group, k -> new ArrayList<>())
-                .add(new Took((System.nanoTime() - before) / 1e6, what));
+        took.computeIfAbsent(group, k -> new ArrayList<>()).add(new Took((System.nanoTime() - before) / 1e6, what));
     }
 }

@@ -42,8 +42,8 @@ public final class Effort {
             throw new TooMuch("It was stopped.");
         }
         if (System.nanoTime() - startNanos > limitNanos) {
-            throw new TooMuch("It was not done within " + Math.max(1, limitNanos / 1_000_000_000)
-                    + " s, and was given up.");
+            throw new TooMuch(
+                    "It was not done within " + Math.max(1, limitNanos / 1_000_000_000) + " s, and was given up.");
         }
     }
 

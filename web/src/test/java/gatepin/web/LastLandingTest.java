@@ -97,8 +97,20 @@ class LastLandingTest {
         String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
         for (long id = 1; id <= 9; id++) {
             for (String page : List.of(
-                    "safe", "found", "plate", "diagram", "windings", "supply", "rotation", "switch", "wire", "paper", "log",
-                    "run-up", "board", "switch/map")) {
+                    "safe",
+                    "found",
+                    "plate",
+                    "diagram",
+                    "windings",
+                    "supply",
+                    "rotation",
+                    "switch",
+                    "wire",
+                    "paper",
+                    "log",
+                    "run-up",
+                    "board",
+                    "switch/map")) {
                 var answer = client.send(
                         HttpRequest.newBuilder(URI.create(address + "/jobs/" + id + "/" + page))
                                 .build(),

@@ -122,7 +122,8 @@ public final class AcNetwork {
     }
 
     private void addFeeders() {
-        Complex impedance = new Complex(circuit.feeder().ohms(), circuit.feeder().reactanceOhms());
+        Complex impedance =
+                new Complex(circuit.feeder().ohms(), circuit.feeder().reactanceOhms());
         feeder(Terminal.L1, impedance, circuit.supply().emf(Terminal.L1));
         feeder(Terminal.L2, impedance, circuit.supply().emf(Terminal.L2));
         feeder(Terminal.GROUND, impedance, Complex.ZERO);

@@ -67,7 +67,9 @@ public final class AcSolution {
     /** Voltage from an element's first end to its second, V. */
     public Complex voltage(Element element) {
         if (element instanceof Coil coil && coil.health() == Coil.Health.OPEN) {
-            return potential(element.a()).orElse(Complex.ZERO).subtract(potential(element.b()).orElse(Complex.ZERO));
+            return potential(element.a())
+                    .orElse(Complex.ZERO)
+                    .subtract(potential(element.b()).orElse(Complex.ZERO));
         }
         return drops[network.branchOf(element)];
     }

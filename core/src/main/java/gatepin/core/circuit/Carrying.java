@@ -45,9 +45,7 @@ public final class Carrying {
         this.setting = setting;
         this.solution = AcNetwork.of(circuit, State.atRest(setting)).at(1);
         this.outside = circuit.joinedOutside(setting);
-        new CoilRoles(circuit.motor())
-                .coils(Role.START, solution.nodes())
-                .forEach(c -> startCoils.add(c.name()));
+        new CoilRoles(circuit.motor()).coils(Role.START, solution.nodes()).forEach(c -> startCoils.add(c.name()));
         if (!isShort()) {
             circuit.motor().windings().stream().filter(this::carries).forEach(lit::add);
         }
@@ -144,7 +142,8 @@ public final class Carrying {
 
     /** The role of what a wire carries: run or start circuit; empty when it carries nothing. */
     public Optional<Role> roleOf(Wire wire) {
-        return amps(solution.current(wire)) ? roleAcross(wire.from(), wire.to(), Optional.of(wire), Optional.empty())
+        return amps(solution.current(wire))
+                ? roleAcross(wire.from(), wire.to(), Optional.of(wire), Optional.empty())
                 : Optional.empty();
     }
 

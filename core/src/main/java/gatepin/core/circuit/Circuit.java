@@ -81,9 +81,7 @@ public record Circuit(
      */
     public SortedSet<Terminal> frames() {
         SortedSet<Terminal> frames = new TreeSet<>();
-        terminals().stream()
-                .flatMap(t -> t.device().frame().stream())
-                .forEach(frames::add);
+        terminals().stream().flatMap(t -> t.device().frame().stream()).forEach(frames::add);
         return frames;
     }
 

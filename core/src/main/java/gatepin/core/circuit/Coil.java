@@ -61,8 +61,7 @@ public record Coil(
             double leakageOhms,
             double ratedVolts,
             double joulesPerKelvin) {
-        this(
-                name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joulesPerKelvin, Health.SOUND);
+        this(name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joulesPerKelvin, Health.SOUND);
     }
 
     public Coil {
@@ -92,17 +91,7 @@ public record Coil(
     /** The same coil between other terminals. */
     public Coil between(Terminal newLike, Terminal newOther) {
         return new Coil(
-                name,
-                role,
-                newLike,
-                newOther,
-                degrees,
-                turns,
-                ohms,
-                leakageOhms,
-                ratedVolts,
-                joulesPerKelvin,
-                health);
+                name, role, newLike, newOther, degrees, turns, ohms, leakageOhms, ratedVolts, joulesPerKelvin, health);
     }
 
     /** The same coil with its ends interchanged. */
@@ -112,14 +101,12 @@ public record Coil(
 
     /** The same coil with another heat that warms it by one kelvin, J/K. */
     public Coil laidOutFor(double joules) {
-        return new Coil(
-                name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joules, health);
+        return new Coil(name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joules, health);
     }
 
     /** The same coil in another health. */
     public Coil in(Health found) {
-        return new Coil(
-                name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joulesPerKelvin, found);
+        return new Coil(name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joulesPerKelvin, found);
     }
 
     /** Resistance as it is, Ω at 20 °C: that of the sound winding, or what a short leaves of it. */

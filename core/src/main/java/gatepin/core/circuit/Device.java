@@ -66,17 +66,17 @@ public record Device(String name, Type type) implements Comparable<Device> {
         };
         Matcher lettered = LETTERED.matcher(name);
         if (plain.isPresent() || !lettered.matches()) {
-            return CAPACITOR_NAME.matcher(name).matches()
-                    ? Optional.of(new Device(name, Type.CAPACITOR))
-                    : plain;
+            return CAPACITOR_NAME.matcher(name).matches() ? Optional.of(new Device(name, Type.CAPACITOR)) : plain;
         }
-        return Optional.of(new Device(name, switch (lettered.group(1)) {
-            case "S" -> Type.SWITCH;
-            case "K" -> Type.CONTACTOR;
-            case "F" -> Type.OVERLOAD_RELAY;
-            case "B" -> Type.BUTTONS;
-            default -> Type.DISCONNECT;
-        }));
+        return Optional.of(new Device(
+                name,
+                switch (lettered.group(1)) {
+                    case "S" -> Type.SWITCH;
+                    case "K" -> Type.CONTACTOR;
+                    case "F" -> Type.OVERLOAD_RELAY;
+                    case "B" -> Type.BUTTONS;
+                    default -> Type.DISCONNECT;
+                }));
     }
 
     /** Whether it has a metal enclosure of its own that can come alive, with a ground screw G. */

@@ -31,11 +31,12 @@ public record InnerContact(String name, Kind kind, Terminal a, Terminal b, Healt
         return switch (health) {
             case STUCK_OPEN -> false;
             case STUCK_CLOSED -> true;
-            case WORKS -> switch (kind) {
-                case START_SWITCH -> state.startSwitchClosed();
-                case PROTECTOR -> state.protectorClosed();
-                case JOINT -> true;
-            };
+            case WORKS ->
+                switch (kind) {
+                    case START_SWITCH -> state.startSwitchClosed();
+                    case PROTECTOR -> state.protectorClosed();
+                    case JOINT -> true;
+                };
         };
     }
 

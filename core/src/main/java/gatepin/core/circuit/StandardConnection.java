@@ -1,9 +1,9 @@
 package gatepin.core.circuit;
 
+import gatepin.core.circuit.Winding.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import gatepin.core.circuit.Winding.Role;
 
 /**
  * How motors are connected as a rule: halves in parallel for the lower voltage, in series for the higher, a start winding for one

@@ -62,11 +62,7 @@ public record CapacitorBeside(Leads leads, Connection connection) {
         return new CapacitorBeside(
                 new Leads(all),
                 new Connection(
-                        was.volts(),
-                        replaced(was.line1(), end, far),
-                        replaced(was.line2(), end, far),
-                        joined,
-                        swap));
+                        was.volts(), replaced(was.line1(), end, far), replaced(was.line2(), end, far), joined, swap));
     }
 
     private static SortedSet<String> replaced(SortedSet<String> group, String end, String far) {

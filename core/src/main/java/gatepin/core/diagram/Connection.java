@@ -1,16 +1,16 @@
 package gatepin.core.diagram;
 
 import gatepin.core.circuit.Nodes;
-import java.util.HashSet;
-import java.util.Set;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Wire;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -83,8 +83,7 @@ public record Connection(
     /** How many run halves lie in series between the lines: 2 in a high-voltage connection, else 1. */
     public int runHalvesInSeries(Leads leads) {
         Nodes nodes = Nodes.of(direct(leads), List.of());
-        return Math.max(
-                1, mostRunHalves(nodes.nodeOf(Terminal.L1), nodes, leads.windings(), new HashSet<>(), 0));
+        return Math.max(1, mostRunHalves(nodes.nodeOf(Terminal.L1), nodes, leads.windings(), new HashSet<>(), 0));
     }
 
     private static int mostRunHalves(

@@ -1,6 +1,5 @@
 package gatepin.core.format;
 
-import gatepin.core.circuit.Setting;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -8,12 +7,13 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.Element;
 import gatepin.core.circuit.Ohmmeter;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.format.WiringFile.Probe;
 import gatepin.core.machine.Estimate;
 import gatepin.core.machine.FittedMotor;

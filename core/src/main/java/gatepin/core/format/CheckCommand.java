@@ -29,7 +29,8 @@ final class CheckCommand implements Callable<Integer> {
     @Option(
             names = "--netlist",
             paramLabel = "SETTING",
-            description = "Write it at standstill in a setting (forward, off, reverse, \"K1 in\") as a netlist for SPICE.")
+            description =
+                    "Write it at standstill in a setting (forward, off, reverse, \"K1 in\") as a netlist for SPICE.")
     private Optional<String> netlist = Optional.empty();
 
     @Override

@@ -14,7 +14,11 @@ import picocli.CommandLine.Spec;
         version = "Gate Pin 0.1.0",
         description = "What the engine says of files and texts, as JSON.",
         exitCodeListHeading = "%nExit codes:%n",
-        exitCodeList = {"0:done", "1:what was given is wrong; each line says where and what to mend", "2:the call is wrong"},
+        exitCodeList = {
+            "0:done",
+            "1:what was given is wrong; each line says where and what to mend",
+            "2:the call is wrong"
+        },
         subcommands = {CheckCommand.class, PlanCommand.class, ReadCommand.class, WindingsCommand.class})
 public final class Commands implements Runnable {
     /** What was given is wrong. */

@@ -1,5 +1,7 @@
 package gatepin.core.format;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import gatepin.core.Problem;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -16,8 +18,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import com.fasterxml.jackson.databind.JsonNode;
-import gatepin.core.Problem;
 
 /** Reads the gear of a wiring file: a switch with a handle, or devices with settings of their own. */
 final class GearReader {
@@ -62,8 +62,8 @@ final class GearReader {
         for (int i = 0; i < node.path("settings").size(); i++) {
             JsonNode setting = node.path("settings").get(i);
             String name = setting.path("name").asText();
-            Setting.Purpose purpose = Setting.Purpose.valueOf(
-                    setting.path("purpose").asText().toUpperCase(Locale.ROOT));
+            Setting.Purpose purpose =
+                    Setting.Purpose.valueOf(setting.path("purpose").asText().toUpperCase(Locale.ROOT));
             if (settings.put(name, new Stand(name, purpose)) != null) {
                 problem("/gear/settings/" + i + "/name", name, "There is a setting " + name + " already.");
             }

@@ -1,21 +1,21 @@
 package gatepin.core.format;
 
-import gatepin.core.machine.HeatBudget;
 import com.fasterxml.jackson.databind.JsonNode;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Coil;
-import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Health;
+import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.HeatBudget;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.PlateFit.Given;
 import gatepin.core.plate.CodeLetter;
@@ -244,11 +244,7 @@ final class MotorReader {
                 continue;
             }
             contacts.add(new InnerContact(
-                    c.path("name").asText(),
-                    kind(c.path("kind").asText()),
-                    a,
-                    b,
-                    health(c.path("health"))));
+                    c.path("name").asText(), kind(c.path("kind").asText()), a, b, health(c.path("health"))));
         }
         if (!problems.isEmpty()) {
             return Optional.empty();
@@ -268,7 +264,9 @@ final class MotorReader {
                 motor, plate.slip(), plate.ratings().get(0).amps().orElse(0.0));
         List<Coil> coils = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
-            coils.add((written.get(i).has("joulesPerKelvin") ? motor : usual).coils().get(i));
+            coils.add((written.get(i).has("joulesPerKelvin") ? motor : usual)
+                    .coils()
+                    .get(i));
         }
         return motor.withCoils(coils);
     }

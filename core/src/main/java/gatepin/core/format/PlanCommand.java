@@ -54,13 +54,14 @@ final class PlanCommand implements Callable<Integer> {
             return InputFile.refuse(file, request.problems(), spec.commandLine().getErr());
         }
         try {
-            PlanResult result =
-                    Planner.search(request.value().orElseThrow(), Effort.of(Duration.ofSeconds(seconds)));
+            PlanResult result = Planner.search(request.value().orElseThrow(), Effort.of(Duration.ofSeconds(seconds)));
             spec.commandLine().getOut().println(json(result));
             return 0;
         } catch (Effort.TooMuch e) {
             return InputFile.refuse(
-                    file, List.of(new Problem("", "", e.why())), spec.commandLine().getErr());
+                    file,
+                    List.of(new Problem("", "", e.why())),
+                    spec.commandLine().getErr());
         }
     }
 

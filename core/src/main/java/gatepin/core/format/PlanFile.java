@@ -1,6 +1,5 @@
 package gatepin.core.format;
 
-import gatepin.core.circuit.Winding;
 import gatepin.core.Effort;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
@@ -13,6 +12,7 @@ import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.StandardConnection;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
@@ -67,16 +67,11 @@ final class PlanFile {
                 RunningConnections.of(motor, leads, file.rated(), connection.orElseThrow(), supply, effort);
         if (running.forward().isEmpty() || running.reverse().isEmpty()) {
             return failed(
-                    "/connection", "Connected like this the motor does not run both ways; the engine finds nothing to plan.");
+                    "/connection",
+                    "Connected like this the motor does not run both ways; the engine finds nothing to plan.");
         }
         return Reading.of(new PlanRequest(
-                leads.terminals(),
-                leads.windings(),
-                supply,
-                file.circuit().chart(),
-                true,
-                running,
-                Wishes.NONE));
+                leads.terminals(), leads.windings(), supply, file.circuit().chart(), true, running, Wishes.NONE));
     }
 
     /** The connection that such a motor has as a rule for this voltage, with the two leads whose interchange reverses it. */
@@ -107,7 +102,9 @@ final class PlanFile {
     }
 
     private boolean isStart(String mark) {
-        return leads.find(mark).map(l -> l.isOf(Role.START) || l.isCapacitorTag()).orElse(false);
+        return leads.find(mark)
+                .map(l -> l.isOf(Role.START) || l.isCapacitorTag())
+                .orElse(false);
     }
 
     private Connection connection(Circuit usual, Connection.Swap swap) {
@@ -134,8 +131,9 @@ final class PlanFile {
     /** A protector that comes out on two leads of its own stands between the first line and all that was on it. */
     private Connection behindProtector(
             SortedSet<String> line1, SortedSet<String> line2, List<SortedSet<String>> joined, Connection.Swap swap) {
-        List<Winding> protectors =
-                leads.windings().stream().filter(w -> w.role() == Role.PROTECTOR).toList();
+        List<Winding> protectors = leads.windings().stream()
+                .filter(w -> w.role() == Role.PROTECTOR)
+                .toList();
         boolean own = protectors.size() == 1
                 && List.of(protectors.get(0).like(), protectors.get(0).other()).stream()
                         .allMatch(t -> leads.find(t.mark())

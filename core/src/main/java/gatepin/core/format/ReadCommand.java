@@ -51,11 +51,13 @@ final class ReadCommand implements Runnable {
             PlateText read = PlateText.read(typed);
             ObjectNode root = root("gatepin-plate");
             ArrayNode pieces = root.putArray("understood");
-            read.pieces().stream().filter(p -> !p.isDoubtful()).forEach(p -> pieces.addObject()
-                    .put("text", p.text())
-                    .put("what", p.kind().words())
-                    .put("value", p.value())
-                    .put("meaning", p.meaning()));
+            read.pieces().stream()
+                    .filter(p -> !p.isDoubtful())
+                    .forEach(p -> pieces.addObject()
+                            .put("text", p.text())
+                            .put("what", p.kind().words())
+                            .put("value", p.value())
+                            .put("meaning", p.meaning()));
             ArrayNode doubts = root.putArray("doubtful");
             read.doubts().forEach(p -> doubts.addObject().put("text", p.text()).put("question", p.question()));
             Reading<Plate> plate = PlateReader.read(read.fields());
@@ -63,17 +65,20 @@ final class ReadCommand implements Runnable {
             plate.problems()
                     .forEach(p -> wrong.addObject().put("field", p.field()).put("message", p.message()));
             ArrayNode opinions = root.putArray("opinions");
-            plate.value().ifPresent(p -> PlateOpinion.of(p, region).forEach(o -> opinions.addObject()
-                    .put("severity", o.severity().word())
-                    .put("title", o.title())
-                    .put("words", o.words())));
+            plate.value()
+                    .ifPresent(p -> PlateOpinion.of(p, region)
+                            .forEach(o -> opinions.addObject()
+                                    .put("severity", o.severity().word())
+                                    .put("title", o.title())
+                                    .put("words", o.words())));
             return root;
         });
     }
 
     @Command(name = "diagram", mixinStandardHelpOptions = true, description = "Reads a connection diagram.")
     int diagram(
-            @Parameters(paramLabel = "TEXT", description = "The diagram as it reads; - for standard input.") String text,
+            @Parameters(paramLabel = "TEXT", description = "The diagram as it reads; - for standard input.")
+                    String text,
             @Option(
                             names = "--leads",
                             defaultValue = "",
@@ -81,7 +86,8 @@ final class ReadCommand implements Runnable {
                             description = "The motor's leads, with commas between, where they are known.")
                     String leads)
             throws JsonProcessingException {
-        List<String> known = Arrays.stream(leads.split("[,\\s]+")).filter(l -> !l.isBlank()).toList();
+        List<String> known =
+                Arrays.stream(leads.split("[,\\s]+")).filter(l -> !l.isBlank()).toList();
         return given(text, typed -> {
             DiagramText read = DiagramText.read(typed, known);
             ObjectNode root = root("gatepin-diagram");
@@ -94,7 +100,8 @@ final class ReadCommand implements Runnable {
                 marks(node.putArray("line2"), column.line2());
                 ArrayNode joined = node.putArray("joined");
                 column.joined().forEach(g -> marks(joined.addArray(), g));
-                column.swap().ifPresent(s -> node.putArray("swap").add(s.first()).add(s.second()));
+                column.swap()
+                        .ifPresent(s -> node.putArray("swap").add(s.first()).add(s.second()));
             }
             ArrayNode doubts = root.putArray("doubtful");
             read.doubts().forEach(doubts::add);

@@ -1,12 +1,12 @@
 package gatepin.core.format;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.networknt.schema.Error;
+import gatepin.core.Problem;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.networknt.schema.Error;
-import gatepin.core.Problem;
 
 /** What a schema finds wrong with a file, in words a person can act on. */
 final class SchemaWords {

@@ -1,6 +1,7 @@
 package gatepin.core.format;
 
 import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.Element;
 import gatepin.core.circuit.Feeder;
@@ -9,7 +10,6 @@ import gatepin.core.circuit.Resistor;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Circuit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -126,8 +126,9 @@ public final class SpiceNetlist {
                 afterLeakage = joint();
                 line("Lleak" + id + " " + afterOhms + " " + afterLeakage + " " + number(henries(coil.leakageOhms())));
             }
-            double main =
-                    coil.turns() * coil.turns() * henries(circuit.motor().rotor().magnetizingOhms());
+            double main = coil.turns()
+                    * coil.turns()
+                    * henries(circuit.motor().rotor().magnetizingOhms());
             line("L" + id + " " + afterLeakage + " " + node(coil.other()) + " " + number(main));
         } else if (element instanceof Capacitor capacitor) {
             String between = capacitor.esrOhms() > 0 ? joint() : start;

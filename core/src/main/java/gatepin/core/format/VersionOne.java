@@ -1,11 +1,11 @@
 package gatepin.core.format;
 
-import java.util.LinkedHashSet;
-import java.util.Set;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.node.TextNode;
+import java.util.LinkedHashSet;
+import java.util.Set;
 
 /**
  * Reads what a file of version 1 says as version 2 says it: the switch is S1, and the leads of a capacitor are its tags. Fields keep

@@ -34,9 +34,8 @@ final class WindingsCommand implements Callable<Integer> {
     @Override
     public Integer call() throws JsonProcessingException {
         Reading<String> text = InputFile.text(file);
-        Reading<WindingRecord> read = text.value()
-                .map(ReadingsFile::read)
-                .orElseGet(() -> Reading.failed(text.problems()));
+        Reading<WindingRecord> read =
+                text.value().map(ReadingsFile::read).orElseGet(() -> Reading.failed(text.problems()));
         if (read.value().isEmpty()) {
             return InputFile.refuse(file, read.problems(), spec.commandLine().getErr());
         }
@@ -49,8 +48,10 @@ final class WindingsCommand implements Callable<Integer> {
     }
 
     private static ObjectNode json(Found found) {
-        ObjectNode root =
-                new ObjectMapper().createObjectNode().put("format", "gatepin-windings").put("version", 1);
+        ObjectNode root = new ObjectMapper()
+                .createObjectNode()
+                .put("format", "gatepin-windings")
+                .put("version", 1);
         root.put("state", found.state().name().toLowerCase(Locale.ROOT));
         parts(root.putArray("certain"), found.certain());
         ArrayNode fits = root.putArray("fits");

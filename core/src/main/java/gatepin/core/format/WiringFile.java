@@ -1,8 +1,8 @@
 package gatepin.core.format;
 
-import gatepin.core.diagram.Connection;
-import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.diagram.Connection;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.RatedPoint;

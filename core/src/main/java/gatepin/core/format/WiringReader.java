@@ -1,35 +1,35 @@
 package gatepin.core.format;
 
-import gatepin.core.circuit.Marks;
-import gatepin.core.diagram.Connection;
-import java.util.LinkedHashSet;
-import java.util.SortedSet;
-import java.util.TreeSet;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.networknt.schema.Schema;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Element;
 import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Resistor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Circuit;
+import gatepin.core.diagram.Connection;
 import gatepin.core.format.WiringFile.Probe;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /**
  * Reads a wiring written as JSON. The text is checked against the published schema first, then for what a schema cannot

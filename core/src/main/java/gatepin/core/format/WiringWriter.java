@@ -1,21 +1,21 @@
 package gatepin.core.format;
 
-import gatepin.core.circuit.Circuit;
-import gatepin.core.machine.Lead;
-import gatepin.core.machine.PlateFit;
-import java.util.List;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 

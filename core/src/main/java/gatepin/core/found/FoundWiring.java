@@ -1,15 +1,15 @@
 package gatepin.core.found;
 
-import gatepin.core.machine.Lead;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Connection;
+import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -267,7 +267,8 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         }
         String on = sits.orElseThrow().mark();
         boolean now = together(leads, column, own, sits.orElseThrow());
-        boolean later = other.map(o -> together(leads, o, own, sits.orElseThrow())).orElse(now);
+        boolean later =
+                other.map(o -> together(leads, o, own, sits.orElseThrow())).orElse(now);
         String title = "Wire " + own.mark() + " lands on " + on;
         if (!now) {
             return Optional.of(new Difference(
@@ -285,7 +286,6 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     }
 
     private static boolean together(Leads leads, Connection column, Terminal one, Terminal other) {
-        return column.groups(leads).stream()
-                .anyMatch(g -> g.contains(one) && g.contains(other));
+        return column.groups(leads).stream().anyMatch(g -> g.contains(one) && g.contains(other));
     }
 }

@@ -70,8 +70,7 @@ public record Facts(
      * @param run how the supply gets to the machine
      * @param cables how long the cables between motor, switch and supply are
      */
-    public record SupplyFacts(
-            Optional<Integer> volts, Supply.Kind kind, Optional<PanelRun> run, CableLengths cables) {}
+    public record SupplyFacts(Optional<Integer> volts, Supply.Kind kind, Optional<PanelRun> run, CableLengths cables) {}
 
     /**
      * The switch, and how it is to be wired.

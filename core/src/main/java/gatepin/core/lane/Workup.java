@@ -93,7 +93,9 @@ public final class Workup {
     /** The supply chosen for the job; empty until its voltage is. */
     public Optional<Supply> supply() {
         int hertz = facts.motor().hertz() == 0 ? 60 : facts.motor().hertz();
-        return facts.supply().volts().map(v -> new Supply(v, hertz, facts.supply().kind()));
+        return facts.supply()
+                .volts()
+                .map(v -> new Supply(v, hertz, facts.supply().kind()));
     }
 
     /** The supply for a voltage: the job's own, or the usual one of the region. */
@@ -113,16 +115,17 @@ public final class Workup {
      * one phase.
      */
     public Optional<SupplyAdvice> advice(double metres) {
-        return plate().filter(p -> p.details().obstacle().isEmpty()).map(p -> SupplyAdvice.compare(
-                new SupplyAdvice.Needs(
-                        p.ratedOutputWatts() / Plate.WATTS_PER_HP,
-                        p.details().serviceFactor().orElse(1.0),
-                        p.lockedKva(),
-                        p.ratings().stream()
-                                .map(r -> new SupplyAdvice.Rated(r.volts(), r.amps()))
-                                .toList()),
-                facts.region(),
-                metres));
+        return plate().filter(p -> p.details().obstacle().isEmpty())
+                .map(p -> SupplyAdvice.compare(
+                        new SupplyAdvice.Needs(
+                                p.ratedOutputWatts() / Plate.WATTS_PER_HP,
+                                p.details().serviceFactor().orElse(1.0),
+                                p.lockedKva(),
+                                p.ratings().stream()
+                                        .map(r -> new SupplyAdvice.Rated(r.volts(), r.amps()))
+                                        .toList()),
+                        facts.region(),
+                        metres));
     }
 
     /** The conductors from the panel as the Supply gate sizes them; some usual ones until it can. */
@@ -148,9 +151,8 @@ public final class Workup {
 
     /** A PSC motor whose capacitor a person wires; empty for others, and until leads and diagram are read. */
     private Optional<CapacitorBeside> beside(Connection connection, List<String> tags) {
-        boolean psc =
-                plate().map(p -> p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR)
-                        .orElse(false);
+        boolean psc = plate().map(p -> p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR)
+                .orElse(false);
         return psc ? CapacitorBeside.of(leads(), connection, tags) : Optional.empty();
     }
 
@@ -191,7 +193,9 @@ public final class Workup {
         return plate().map(p -> {
             Given stated = Measured.of(facts.bench(), leads()).refine(Given.of(p, inSeries()));
             boolean alike = p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
-                    && connection().filter(c -> c.reversesByOtherWinding(leads())).isPresent();
+                    && connection()
+                            .filter(c -> c.reversesByOtherWinding(leads()))
+                            .isPresent();
             return alike ? stated.withEqualWindings() : stated;
         });
     }
@@ -230,7 +234,8 @@ public final class Workup {
 
     /** Where the motor works as its plate says. */
     private Optional<RatedPoint> rated() {
-        return fitted().map(f -> new RatedPoint(plate().orElseThrow().slip(), f.given().ratedNm()));
+        return fitted().map(f ->
+                new RatedPoint(plate().orElseThrow().slip(), f.given().ratedNm()));
     }
 
     /** A motor as it might be, for what does not hang on its values: what is joined, hot and lit. */
@@ -345,7 +350,9 @@ public final class Workup {
 
     /** What to ask the planner; empty while the diagram or the switch is missing. */
     public Optional<PlanRequest> planRequest(Effort effort) {
-        return facts.gear().kind().flatMap(kind -> planRequest(kind, facts.gear().wishes(), effort));
+        return facts.gear()
+                .kind()
+                .flatMap(kind -> planRequest(kind, facts.gear().wishes(), effort));
     }
 
     private Optional<PlanRequest> planRequest(SwitchKind kind, Wishes wishes, Effort effort) {
@@ -440,8 +447,8 @@ public final class Workup {
                         .filter(v -> v.rule() != Rule.FEEDER_WEAKENS)
                         .filter(v -> hasOff || !v.isOfOff())
                         .findFirst()
-                        .map((Verdict v) -> VerdictWords.of(v, b.circuit().supply())
-                                .title()));
+                        .map((Verdict v) ->
+                                VerdictWords.of(v, b.circuit().supply()).title()));
     }
 
     /** What the job has to show for its gates. */

@@ -1,21 +1,21 @@
 package gatepin.core.machine;
 
-import gatepin.core.circuit.CoilRoles;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.CoilRoles;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.StandardConnection;
 import gatepin.core.circuit.State;
+import gatepin.core.circuit.Winding.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
-import gatepin.core.circuit.Winding.Role;
 
 /**
  * How much heat the windings of a motor are laid out for: what each carries where the motor is connected as a rule, on its lower

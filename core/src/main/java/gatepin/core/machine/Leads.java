@@ -1,19 +1,19 @@
 package gatepin.core.machine;
 
-import gatepin.core.circuit.Motor;
-import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Marks;
+import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Lead.WindingEnd;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -146,8 +146,7 @@ public record Leads(List<Lead> all) {
      *
      * @param whole circuits of which two marks only come out: halves joined inside, so the two are one winding's ends
      */
-    private static List<WindingEnd> ends(
-            String mark, String winding, Map<String, Integer> endsUsed, Set<Role> whole) {
+    private static List<WindingEnd> ends(String mark, String winding, Map<String, Integer> endsUsed, Set<Role> whole) {
         Optional<WindingEnd> standard = StandardMarks.meaning(mark);
         if (winding.isBlank()) {
             return standard

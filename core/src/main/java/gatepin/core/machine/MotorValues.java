@@ -2,8 +2,8 @@ package gatepin.core.machine;
 
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Coil;
-import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.Health;
+import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Rotor;

@@ -4,6 +4,7 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
@@ -15,7 +16,6 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
@@ -347,7 +347,8 @@ public final class PlateFit {
         }
         given.amps()
                 .flatMap(a -> implausibleAmps(given.outputWatts(), given.volts(), a))
-                .ifPresent(m -> problems.add(new Problem("amps", "" + given.amps().orElse(0.0), m)));
+                .ifPresent(
+                        m -> problems.add(new Problem("amps", "" + given.amps().orElse(0.0), m)));
         return problems;
     }
 
@@ -490,9 +491,7 @@ public final class PlateFit {
         Terminal[] t = {Terminal.motor("T1"), Terminal.motor("T4"), Terminal.motor("T5"), Terminal.motor("T8")};
         Motor motor = values.unheated(
                 List.of(t),
-                List.of(
-                        new Winding("run 1", Role.RUN, t[0], t[1]),
-                        new Winding("start 1", Role.START, t[2], t[3])));
+                List.of(new Winding("run 1", Role.RUN, t[0], t[1]), new Winding("start 1", Role.START, t[2], t[3])));
         List<Wire> wires = List.of(
                 new Wire(t[0], Terminal.L1, Wire.Run.MOTOR_CABLE),
                 new Wire(t[2], Terminal.L1, Wire.Run.MOTOR_CABLE),

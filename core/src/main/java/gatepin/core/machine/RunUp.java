@@ -1,11 +1,11 @@
 package gatepin.core.machine;
 
 import gatepin.core.circuit.AcNetwork;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.RunUpTrace.Event;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.machine.RunUpTrace.Sample;

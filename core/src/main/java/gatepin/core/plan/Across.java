@@ -1,13 +1,13 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Wire;
-import java.util.List;
 import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 
 /** A handle thrown straight across under power: an arc can hold one side while the other closes. */

@@ -185,7 +185,8 @@ public record FewestChanges(List<Change> changes, List<Wire> wires) {
             if (one.wire() != other.wire()) {
                 return other;
             }
-            boolean otherMovesFrom = other.from() != number(found.get(other.wire()).from());
+            boolean otherMovesFrom =
+                    other.from() != number(found.get(other.wire()).from());
             return new Step(
                     other.change(),
                     other.wire(),
@@ -331,8 +332,8 @@ public record FewestChanges(List<Change> changes, List<Wire> wires) {
             }
             if (hot < leastHot) {
                 leastHot = hot;
-                best = Optional.of(new FewestChanges(
-                        steps.stream().map(Step::change).toList(), wiresNow()));
+                best = Optional.of(
+                        new FewestChanges(steps.stream().map(Step::change).toList(), wiresNow()));
             }
         }
 

@@ -1,15 +1,15 @@
 package gatepin.core.plan;
 
-import java.util.function.Consumer;
 import gatepin.core.Effort;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /** All ways to land one bundling on the switch. Nets 0 … bundles-1 are bundles, those above are jumpers alone. */
 final class LandingSearch {
@@ -82,8 +82,7 @@ final class LandingSearch {
     }
 
     private static int[][] parts(Face.Pattern pattern) {
-        return new int[][] {
-            Face.parts(pattern.size(), pattern.forward()), Face.parts(pattern.size(), pattern.reverse())
+        return new int[][] {Face.parts(pattern.size(), pattern.forward()), Face.parts(pattern.size(), pattern.reverse())
         };
     }
 

@@ -100,10 +100,11 @@ final class Landings {
         search.block(0, 0, 0);
         arrangements += search.arrangements();
         List<Best> best = new ArrayList<>();
-        alone.found().forEach((cost, found) -> best.add(new Best(
-                cost.jumpers(),
-                cost.mostOnOneTerminal(),
-                numbered(found.landing().netOn(), order))));
+        alone.found()
+                .forEach((cost, found) -> best.add(new Best(
+                        cost.jumpers(),
+                        cost.mostOnOneTerminal(),
+                        numbered(found.landing().netOn(), order))));
         return new Known(upTo, best);
     }
 

@@ -1,6 +1,5 @@
 package gatepin.core.plan;
 
-import java.util.stream.Collectors;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.nio.charset.StandardCharsets;
@@ -8,6 +7,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * A way to land the motor on the switch.

@@ -91,7 +91,8 @@ public final class Planner {
                 false,
                 request.running(),
                 Wishes.NONE);
-        Hindrance hindrance = request.hasOff() && canDo(withoutOff, effort) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
+        Hindrance hindrance =
+                request.hasOff() && canDo(withoutOff, effort) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
         return new PlanResult(List.of(), planner.landings.arrangements(), hindrance, List.of());
     }
 
@@ -250,7 +251,9 @@ public final class Planner {
                 Bundling.mustLand(forwardGroup, reverseGroup));
         int[] apart = new int[bundles];
         Arrays.setAll(apart, i -> i);
-        bundling.cost(apart, 0, 1).map(this::withoutDoubt).ifPresent(c -> attempts.add(new Attempt(bundling, c, leastJumpers(bundling))));
+        bundling.cost(apart, 0, 1)
+                .map(this::withoutDoubt)
+                .ifPresent(c -> attempts.add(new Attempt(bundling, c, leastJumpers(bundling))));
     }
 
     /** Contacts closed in OFF can leave a neutral unswitched that the bundles alone would switch. */

@@ -1,11 +1,11 @@
 package gatepin.core.plan;
 
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Protection;
-import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;

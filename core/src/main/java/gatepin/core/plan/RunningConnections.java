@@ -1,11 +1,10 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.CoilRoles;
-import java.util.HashMap;
-import java.util.Map;
 import gatepin.core.Effort;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.CoilRoles;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.State;
@@ -13,14 +12,15 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
 import gatepin.core.verdict.RatedPoint;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.SortedSet;
 
 /**
@@ -66,7 +66,8 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
     private static RunningConnection judged(
             List<SortedSet<Terminal>> groups, Motor motor, RatedPoint rated, Supply supply, boolean onDiagram) {
         Circuit circuit = RunningConnection.circuit(groups, motor, supply);
-        double start = AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD)).torqueAt(1);
+        double start =
+                AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD)).torqueAt(1);
         return RunningConnection.of(groups, circuit, start < 0 ? 2 - rated.slip() : rated.slip(), onDiagram);
     }
 
@@ -112,8 +113,7 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
         private final List<int[]> forward = new ArrayList<>();
         private final List<int[]> reverse = new ArrayList<>();
 
-        Enumeration(
-                Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply, Effort effort) {
+        Enumeration(Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply, Effort effort) {
             this.effort = effort;
             this.motor = motor;
             this.leads = leads;
@@ -247,8 +247,8 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
             int[] left = node.clone();
             for (int i = 0; i < left.length; i++) {
                 int point = i;
-                boolean onlyProtector = Arrays.stream(weighed).noneMatch(w -> w[0] == point || w[1] == point)
-                        && i < left.length - 2;
+                boolean onlyProtector =
+                        Arrays.stream(weighed).noneMatch(w -> w[0] == point || w[1] == point) && i < left.length - 2;
                 left[i] = onlyProtector ? -1 - i : left[i];
             }
             return left;

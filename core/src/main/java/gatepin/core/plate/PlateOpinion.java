@@ -118,7 +118,9 @@ public record PlateOpinion(Severity severity, String title, String words) {
                                     100 * product)
                             : good(
                                     format(
-                                            "%d V: %.0f VA in", rating.volts(), plate.voltAmperes(rating).orElse(0.0)),
+                                            "%d V: %.0f VA in",
+                                            rating.volts(),
+                                            plate.voltAmperes(rating).orElse(0.0)),
                                     plate.isThreePhase()
                                             ? "√3 × volts × amps. Efficiency times power factor is %.2f."
                                             : "Efficiency times power factor is %.2f.",

@@ -53,8 +53,7 @@ public enum Advice {
     }
 
     private static boolean isSound(Circuit circuit, Setting setting, RatedPoint rated) {
-        AcSolution solution =
-                AcNetwork.of(circuit, State.atSpeed(setting)).at(rated.slip());
+        AcSolution solution = AcNetwork.of(circuit, State.atSpeed(setting)).at(rated.slip());
         return !solution.nodes().same(Terminal.L1, Terminal.L2)
                 && circuit.motor().coils(Role.RUN).stream()
                         .allMatch(c -> near(solution.voltage(c).norm(), c.ratedVolts()));
@@ -69,8 +68,6 @@ public enum Advice {
     }
 
     private static Terminal turned(Terminal terminal, Winding winding) {
-        return terminal.device().equals(Device.MOTOR) && winding.has(terminal)
-                ? winding.farFrom(terminal)
-                : terminal;
+        return terminal.device().equals(Device.MOTOR) && winding.has(terminal) ? winding.farFrom(terminal) : terminal;
     }
 }

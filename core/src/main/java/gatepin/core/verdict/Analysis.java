@@ -1,13 +1,13 @@
 package gatepin.core.verdict;
 
-import gatepin.core.circuit.Setting;
-import java.util.LinkedHashMap;
 import gatepin.core.Severity;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
-import gatepin.core.circuit.Ohmmeter;
-import gatepin.core.circuit.State;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Ohmmeter;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.State;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -19,8 +19,7 @@ import java.util.Map;
  * @param settings what it does in each handle setting
  * @param verdicts what there is to say, the worst first
  */
-public record Analysis(
-        Circuit circuit, RatedPoint rated, Map<Setting, InSetting> settings, List<Verdict> verdicts) {
+public record Analysis(Circuit circuit, RatedPoint rated, Map<Setting, InSetting> settings, List<Verdict> verdicts) {
 
     /**
      * What happens in one setting.

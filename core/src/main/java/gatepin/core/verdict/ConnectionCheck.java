@@ -1,12 +1,12 @@
 package gatepin.core.verdict;
 
-import gatepin.core.circuit.ContactChart;
 import gatepin.core.Severity;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
 import gatepin.core.verdict.Analysis.Way;
@@ -25,7 +25,14 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
             Connection connection, Leads leads, Motor motor, RatedPoint rated, Supply supply, Feeder feeder) {
         return new ConnectionCheck(
                 Analysis.of(new Circuit(motor, ContactChart.NONE, supply, feeder, connection.direct(leads)), rated),
-                Analysis.of(new Circuit(motor, ContactChart.NONE, supply, feeder, connection.reversed().direct(leads)), rated));
+                Analysis.of(
+                        new Circuit(
+                                motor,
+                                ContactChart.NONE,
+                                supply,
+                                feeder,
+                                connection.reversed().direct(leads)),
+                        rated));
     }
 
     /** Which way it starts as written. */

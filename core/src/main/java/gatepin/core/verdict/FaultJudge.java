@@ -28,9 +28,7 @@ final class FaultJudge {
         this.stiff = stiff;
         // a bond that a contact opens is none
         Nodes wires = Nodes.of(circuit.wires(), List.of());
-        circuit.frames().stream()
-                .filter(f -> !wires.same(f, Terminal.GROUND))
-                .forEach(unbonded::add);
+        circuit.frames().stream().filter(f -> !wires.same(f, Terminal.GROUND)).forEach(unbonded::add);
     }
 
     /** A line goes straight to the other or to ground: nothing else matters there. */

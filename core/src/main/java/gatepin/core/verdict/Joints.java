@@ -1,12 +1,12 @@
 package gatepin.core.verdict;
 
-import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Circuit;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;

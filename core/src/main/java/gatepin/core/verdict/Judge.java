@@ -131,8 +131,7 @@ final class Judge {
             anyFlows |= protection.flowing() > Carrying.NOTHING_AMPS;
             if (!protection.isWhole()) {
                 whole = false;
-                verdicts.add(Verdict.of(
-                                Rule.PROTECTOR_BYPASSED, protection.runLeft() ? Severity.DANGER : Severity.WARN)
+                verdicts.add(Verdict.of(Rule.PROTECTOR_BYPASSED, protection.runLeft() ? Severity.DANGER : Severity.WARN)
                         .in(setting)
                         .at(leads)
                         .reading(protection.leftAmps(), protection.flowing()));

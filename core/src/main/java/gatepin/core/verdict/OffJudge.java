@@ -41,8 +41,7 @@ final class OffJudge {
         List<Terminal> on = Stream.of(Terminal.L1, Terminal.L2)
                 .filter(l -> !carrying.isBroken(l))
                 .toList();
-        List<Terminal> hotOn =
-                on.stream().filter(l -> stiff.supply().isHot(l)).toList();
+        List<Terminal> hotOn = on.stream().filter(l -> stiff.supply().isHot(l)).toList();
         if (!hot.isEmpty()) {
             verdicts.add(Verdict.of(Rule.HOT_IN_OFF, Severity.WARN)
                     .in(off)

@@ -78,7 +78,8 @@ final class RunJudge {
             return verdicts;
         }
         boolean opposing = opposing(Role.RUN, Rule.HALVES_OPPOSING);
-        // halves that work against each other may be on the right voltage or on too little, but too much is a fault of its own
+        // halves that work against each other may be on the right voltage or on too little, but too much is a fault of
+        // its own
         coils(Role.RUN).stream().filter(c -> !opposing || isMuchTooHigh(c)).forEach(this::runVoltage);
         capacitorsAcrossLines();
         boolean startOpposing = opposing(Role.START, Rule.START_HALVES_OPPOSING);
@@ -89,8 +90,10 @@ final class RunJudge {
         if (now.way() == Way.NONE) {
             boolean fed = startFed;
             double amps = AcNetwork.of(circuit, State.atRest(setting)).at(1).lineAmps();
-            say(Rule.HUMS, Severity.DANGER, v -> v.at(fed ? List.of() : startLeads())
-                    .reading(amps, 0));
+            say(
+                    Rule.HUMS,
+                    Severity.DANGER,
+                    v -> v.at(fed ? List.of() : startLeads()).reading(amps, 0));
         } else {
             circuit.motor().coils(Role.START).forEach(this::leftIn);
             turns();
@@ -146,10 +149,12 @@ final class RunJudge {
             double amps = role == Role.RUN
                     ? now.standstill().lineAmps()
                     : now.standstill().current(halves.get(0)).norm();
-            say(rule, Severity.DANGER, v -> v.at(leads)
-                    .reading(amps, 0)
-                    .advising(
-                            role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
+            say(
+                    rule,
+                    Severity.DANGER,
+                    v -> v.at(leads)
+                            .reading(amps, 0)
+                            .advising(role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
         }
         return found;
     }
@@ -162,8 +167,7 @@ final class RunJudge {
     /** Whether two fields of like size are opposite in phase; a weak one beside a strong one is another fault. */
     private static boolean oppose(Complex one, Complex other) {
         double cosine = one.multiply(other.conjugate()).getRealPart() / (one.norm() * other.norm());
-        return cosine < OPPOSING
-                && Math.min(one.norm(), other.norm()) > ALIKE * Math.max(one.norm(), other.norm());
+        return cosine < OPPOSING && Math.min(one.norm(), other.norm()) > ALIKE * Math.max(one.norm(), other.norm());
     }
 
     private boolean isMuchTooHigh(Coil coil) {
@@ -185,10 +189,13 @@ final class RunJudge {
         }
         double share = volts / coil.ratedVolts();
         boolean grave = idle || share > MUCH_TOO_HIGH || share < MUCH_TOO_LOW;
-        say(rule, grave ? Severity.DANGER : Severity.WARN, v -> v.about(coil.name())
-                .at(leads(coil))
-                .reading(idle ? 0 : volts, idle ? 0 : coil.ratedVolts())
-                .advising(idle ? Advice.NONE : Advice.forVoltage(stiff)));
+        say(
+                rule,
+                grave ? Severity.DANGER : Severity.WARN,
+                v -> v.about(coil.name())
+                        .at(leads(coil))
+                        .reading(idle ? 0 : volts, idle ? 0 : coil.ratedVolts())
+                        .advising(idle ? Advice.NONE : Advice.forVoltage(stiff)));
     }
 
     private void capacitorsAcrossLines() {
@@ -197,9 +204,12 @@ final class RunJudge {
             boolean across = (nodes.same(capacitor.a(), Terminal.L1) && nodes.same(capacitor.b(), Terminal.L2))
                     || (nodes.same(capacitor.a(), Terminal.L2) && nodes.same(capacitor.b(), Terminal.L1));
             if (across) {
-                say(Rule.CAPACITOR_ACROSS_LINES, Severity.DANGER, v -> v.about(capacitor.name())
-                        .at(List.of(capacitor.a(), capacitor.b()))
-                        .reading(now.standstill().current(capacitor).norm(), 0));
+                say(
+                        Rule.CAPACITOR_ACROSS_LINES,
+                        Severity.DANGER,
+                        v -> v.about(capacitor.name())
+                                .at(List.of(capacitor.a(), capacitor.b()))
+                                .reading(now.standstill().current(capacitor).norm(), 0));
             }
         }
     }
@@ -209,8 +219,10 @@ final class RunJudge {
         double amps = now.standstill().current(coil).norm();
         double should = usual.amps(like(coil));
         if (amps < Usual.NOTHING * should) {
-            say(Rule.START_NOT_ENERGISED, Severity.DANGER, v -> v.about(coil.name())
-                    .at(startLeads()));
+            say(
+                    Rule.START_NOT_ENERGISED,
+                    Severity.DANGER,
+                    v -> v.about(coil.name()).at(startLeads()));
             return false;
         }
         double share = amps / should;
@@ -226,13 +238,15 @@ final class RunJudge {
                             .advising(passedBy ? Advice.NONE : Advice.forVoltage(stiff)));
         } else if (share < 1 - START_TOLERANCE) {
             if (startCapacitorIsOut(amps)) {
-                say(Rule.START_CAPACITOR_OUT, Severity.WARN, v -> v.about(coil.name())
-                        .at(startLeads())
-                        .reading(share, 1));
+                say(
+                        Rule.START_CAPACITOR_OUT,
+                        Severity.WARN,
+                        v -> v.about(coil.name()).at(startLeads()).reading(share, 1));
             } else {
-                say(Rule.START_UNDERVOLTAGE, Severity.WARN, v -> v.about(coil.name())
-                        .at(startLeads())
-                        .reading(volts, usual.volts(like(coil))));
+                say(
+                        Rule.START_UNDERVOLTAGE,
+                        Severity.WARN,
+                        v -> v.about(coil.name()).at(startLeads()).reading(volts, usual.volts(like(coil))));
             }
         }
         return true;
@@ -251,8 +265,7 @@ final class RunJudge {
                 .toList();
         return !switches.isEmpty()
                 && throughCapacitors() > startAmps / 2
-                && switches.stream()
-                        .allMatch(c -> now.standstill().current(c).norm() < Usual.NOTHING * startAmps);
+                && switches.stream().allMatch(c -> now.standstill().current(c).norm() < Usual.NOTHING * startAmps);
     }
 
     /**
@@ -265,14 +278,17 @@ final class RunJudge {
         }
         double slip = now.running().slip();
         double open = now.running().current(coil).norm();
-        double closed =
-                AcNetwork.of(stiff, State.atRest(setting)).at(slip).current(coil).norm();
+        double closed = AcNetwork.of(stiff, State.atRest(setting))
+                .at(slip)
+                .current(coil)
+                .norm();
         if (open > Usual.NOTHING * usual.amps(coil)
                 && open > STAYS_IN * usual.runningAmps(coil)
                 && Math.abs(open - closed) < 0.1 * closed) {
-            say(Rule.START_LEFT_IN, Severity.DANGER, v -> v.about(coil.name())
-                    .at(startLeads())
-                    .reading(open, 0));
+            say(
+                    Rule.START_LEFT_IN,
+                    Severity.DANGER,
+                    v -> v.about(coil.name()).at(startLeads()).reading(open, 0));
         }
     }
 
@@ -283,8 +299,7 @@ final class RunJudge {
         double share = actual.torqueNm() / now.standstill().torqueNm();
         if (share < WEAKENED) {
             boolean starts = Analysis.way(actual.torqueNm(), rated) != Way.NONE;
-            Severity severity =
-                    !starts ? Severity.DANGER : share < MUCH_WEAKENED ? Severity.WARN : Severity.GOOD;
+            Severity severity = !starts ? Severity.DANGER : share < MUCH_WEAKENED ? Severity.WARN : Severity.GOOD;
             double volts = actual.potential(Terminal.L1)
                     .flatMap(one -> actual.potential(Terminal.L2).map(one::subtract))
                     .map(Complex::norm)
@@ -301,8 +316,9 @@ final class RunJudge {
         circuit.motor().coils().stream()
                 .filter(c -> seconds.applyAsDouble(c) < HALF_AN_HOUR)
                 .min(Comparator.comparingDouble(seconds))
-                .ifPresent(c -> say(Rule.BURNS, Severity.DANGER, v -> v.about(c.name())
-                        .at(leads(c))
-                        .reading(seconds.applyAsDouble(c), 0)));
+                .ifPresent(c -> say(
+                        Rule.BURNS,
+                        Severity.DANGER,
+                        v -> v.about(c.name()).at(leads(c)).reading(seconds.applyAsDouble(c), 0)));
     }
 }

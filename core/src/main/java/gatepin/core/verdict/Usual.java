@@ -80,7 +80,8 @@ final class Usual {
         Complex impedance = motor.rotor()
                 .fieldImpedance(1, hertz)
                 .multiply(coil.turns() * coil.turns() * motor.coils(coil.role()).size())
-                .add(new Complex(coil.ohms(), coil.leakageOhms() * hertz / motor.rotor().ratedHertz()));
+                .add(new Complex(
+                        coil.ohms(), coil.leakageOhms() * hertz / motor.rotor().ratedHertz()));
         return coil.ratedVolts() / impedance.norm();
     }
 }

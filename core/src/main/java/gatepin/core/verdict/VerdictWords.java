@@ -1,9 +1,9 @@
 package gatepin.core.verdict;
 
 import gatepin.core.Severity;
-import gatepin.core.circuit.Setting;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import java.util.List;
@@ -63,7 +63,8 @@ public record VerdictWords(String title, String words) {
             return switch (verdict.advice()) {
                 case NONE -> otherwise;
                 case WIRE_FOR_THIS_VOLTAGE -> " Wire the connection for this voltage.";
-                case GIVE_ITS_OWN_VOLTAGE -> " The motor has no connection for this voltage: give it the one on its plate.";
+                case GIVE_ITS_OWN_VOLTAGE ->
+                    " The motor has no connection for this voltage: give it the one on its plate.";
                 case INTERCHANGE_ONE_HALF -> " One half is reversed: interchange the ends of one of them.";
             };
         }
@@ -172,8 +173,8 @@ public record VerdictWords(String title, String words) {
                             format(
                                     "%s gets %s, not %s",
                                     verdict.part(), volts(verdict.value()), volts(verdict.expected())),
-                            "Between " + ends() + " " + where()
-                                    + ": it growls, draws far too much and smells hot." + advice(""));
+                            "Between " + ends() + " " + where() + ": it growls, draws far too much and smells hot."
+                                    + advice(""));
                 case RUN_UNDERVOLTAGE ->
                     words(
                             format(
@@ -192,8 +193,8 @@ public record VerdictWords(String title, String words) {
                 case HALVES_OPPOSING ->
                     words(
                             "The run halves work against each other " + where(),
-                            "It hums loudly, does not turn and draws " + amps(verdict.value())
-                                    + "." + advice(" Off at once; read the diagram again before you try."));
+                            "It hums loudly, does not turn and draws " + amps(verdict.value()) + "."
+                                    + advice(" Off at once; read the diagram again before you try."));
                 case START_HALVES_OPPOSING ->
                     words(
                             "The start halves work against each other " + where(),
@@ -240,7 +241,8 @@ public record VerdictWords(String title, String words) {
                     words(
                             verdict.part() + " is fed past its capacitor " + where(),
                             "It takes " + amps(verdict.value()) + ", not " + amps(verdict.expected())
-                                    + ": wrong torque and a hot winding. Put the capacitor in series with it, at " + ends()
+                                    + ": wrong torque and a hot winding. Put the capacitor in series with it, at "
+                                    + ends()
                                     + ".");
                 case START_LEFT_IN ->
                     words(
@@ -259,7 +261,9 @@ public record VerdictWords(String title, String words) {
                                     Math.abs(verdict.value()) / verdict.expected()));
                 case FEEDER_WEAKENS ->
                     words(
-                            format("The cable leaves %.0f %% of the starting torque %s", 100 * verdict.value(), where()),
+                            format(
+                                    "The cable leaves %.0f %% of the starting torque %s",
+                                    100 * verdict.value(), where()),
                             format(
                                     "At standstill %s arrive at the machine. %s",
                                     volts(verdict.expected()),
@@ -269,12 +273,16 @@ public record VerdictWords(String title, String words) {
                 case NEEDS_INTERLOCK ->
                     words(
                             Character.toUpperCase(verdict.setting()
-                                                    .map(Setting::title)
-                                                    .orElse("this setting")
-                                                    .charAt(0))
-                                    + verdict.setting().map(Setting::title).orElse("this setting").substring(1)
+                                            .map(Setting::title)
+                                            .orElse("this setting")
+                                            .charAt(0))
+                                    + verdict.setting()
+                                            .map(Setting::title)
+                                            .orElse("this setting")
+                                            .substring(1)
                                     + " would short the lines",
-                            way() + ". It must never be: interlock both contactors electrically, better mechanically too.");
+                            way()
+                                    + ". It must never be: interlock both contactors electrically, better mechanically too.");
                 case REVERSES -> words("FORWARD and REVERSE turn opposite ways", "Stop fully in between.");
                 case SAME_WAY ->
                     words(
@@ -310,9 +318,7 @@ public record VerdictWords(String title, String words) {
                             "The neutral is switched, too",
                             "Allowed only together with the hot; most would leave the neutral unbroken.");
                 case PROTECTED ->
-                    words(
-                            "All current passes the protector",
-                            "Once it opens nothing flows, whichever way it runs.");
+                    words("All current passes the protector", "Once it opens nothing flows, whichever way it runs.");
                 case PROTECTOR_BYPASSED ->
                     verdict.severity() == Severity.DANGER
                             ? words(

@@ -1,5 +1,6 @@
 package gatepin.core.winding;
 
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
@@ -10,7 +11,6 @@ import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.winding.MeterReading.StartSwitch;
 import java.util.ArrayList;
 import java.util.List;

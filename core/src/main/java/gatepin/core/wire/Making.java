@@ -3,11 +3,11 @@ package gatepin.core.wire;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
-import gatepin.core.circuit.Winding.Role;
-import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wire.Run;
 import gatepin.core.machine.Lead;
@@ -189,8 +189,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private List<Splice> splices() {
             List<Splice> splices = new ArrayList<>();
             for (Wire wire : order) {
-                boolean single =
-                        wire.run() == Run.MOTOR_CABLE && wire.from().is(Type.MOTOR) && !wire.isGround();
+                boolean single = wire.run() == Run.MOTOR_CABLE && wire.from().is(Type.MOTOR) && !wire.isGround();
                 if (single) {
                     splices.add(splice(wire.from().mark(), List.of(wire.from()), 1));
                 }
@@ -267,7 +266,11 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             boolean toRun = c.name().startsWith("run");
             double stands = (toRun ? RUN_CAPACITOR_SHARE : START_CAPACITOR_SHARE) * startVolts();
             String volts = (toRun ? RUN_CAPACITOR_VOLTS : START_CAPACITOR_VOLTS)
-                    .stream().filter(v -> v >= stands).findFirst().map(v -> ", " + v + " V AC or more").orElse("");
+                    .stream()
+                            .filter(v -> v >= stands)
+                            .findFirst()
+                            .map(v -> ", " + v + " V AC or more")
+                            .orElse("");
             return String.format(
                     Locale.ROOT,
                     "%s: %s µF%s, bolted beside the motor under a cover; the one that is there will do if it measures right",

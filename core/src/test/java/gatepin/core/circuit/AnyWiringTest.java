@@ -78,8 +78,7 @@ class AnyWiringTest {
     void namesMeanNothing(long seed) {
         Circuit wired = BenchMotors.randomWiring(seed);
         UnaryOperator<Terminal> rename = t -> t.is(Type.MOTOR) && !t.isGround()
-                ? Terminal.motor(
-                        "X" + (char) ('A' + Math.floorMod(t.mark().hashCode(), 26)) + t.mark())
+                ? Terminal.motor("X" + (char) ('A' + Math.floorMod(t.mark().hashCode(), 26)) + t.mark())
                 : t;
         Circuit renamed = renamed(wired, rename);
         for (HandlePosition position : HandlePosition.values()) {

@@ -132,8 +132,7 @@ public final class BenchMotors {
 
     /** Wires written as {@code T1-L1 T5-L1 T4-L2}; a mark that starts with a digit is a switch terminal. */
     public static Circuit wired(Motor motor, Supply supply, String wires) {
-        return new Circuit(
-                motor, SwitchKind.CROSS_CORNER_DRUM.chart(), supply, Feeder.STIFF, parse(wires), List.of());
+        return new Circuit(motor, SwitchKind.CROSS_CORNER_DRUM.chart(), supply, Feeder.STIFF, parse(wires), List.of());
     }
 
     static List<Wire> parse(String wires) {

@@ -155,16 +155,7 @@ class HandbookTest {
 
     private static Coil phase(String mark, double degrees) {
         return new Coil(
-                "phase " + mark,
-                Role.RUN,
-                Terminal.motor(mark),
-                Terminal.inside("star"),
-                degrees,
-                1,
-                2,
-                2.5,
-                133,
-                500);
+                "phase " + mark, Role.RUN, Terminal.motor(mark), Terminal.inside("star"), degrees, 1, 2, 2.5, 133, 500);
     }
 
     @Test
@@ -179,11 +170,7 @@ class HandbookTest {
                                 .between(Terminal.motor("T1"), Terminal.inside("a"))),
                 List.of(),
                 List.of(new InnerContact(
-                        "start switch",
-                        Kind.START_SWITCH,
-                        Terminal.inside("a"),
-                        Terminal.motor("T4"),
-                        Health.WORKS)),
+                        "start switch", Kind.START_SWITCH, Terminal.inside("a"), Terminal.motor("T4"), Health.WORKS)),
                 BenchMotors.QUARTER_HP_ROTOR);
         Circuit wired = BenchMotors.wired(motor, V115, "");
 

@@ -31,7 +31,8 @@ class CommandsTest {
     private static Ran run(String... arguments) {
         StringWriter out = new StringWriter();
         StringWriter err = new StringWriter();
-        int status = Commands.line(new PrintWriter(out, true), new PrintWriter(err, true)).execute(arguments);
+        int status = Commands.line(new PrintWriter(out, true), new PrintWriter(err, true))
+                .execute(arguments);
         return new Ran(status, out.toString(), err.toString());
     }
 
@@ -48,12 +49,14 @@ class CommandsTest {
 
     @Test
     void checkPrintsAnalysisOrNetlist() throws IOException {
-        assertThat(json("check", example("apple-scratter")).path("worst").asText()).isEqualTo("warn");
+        assertThat(json("check", example("apple-scratter")).path("worst").asText())
+                .isEqualTo("warn");
         Ran netlist = run("check", "--netlist", "reverse", example("apple-scratter"));
         assertThat(netlist.out())
                 .startsWith("* Apple scratter, standstill, handle at reverse")
                 .contains(".end");
-        assertThat(run("check", "--netlist", "K1 in", example("seed-auger")).out()).contains(".end");
+        assertThat(run("check", "--netlist", "K1 in", example("seed-auger")).out())
+                .contains(".end");
         Ran none = run("check", "--netlist", "sideways", example("seed-auger"));
         assertThat(none.status()).isEqualTo(2);
         assertThat(none.err()).contains("no setting here: K1 in, none in, K2 in, both in");
@@ -84,7 +87,8 @@ class CommandsTest {
 
     @Test
     void planSaysWhyThereIsNothingToPlan() {
-        assertThat(run("plan", example("seed-auger")).err()).contains("/switch: Plans are made for a switch with a handle");
+        assertThat(run("plan", example("seed-auger")).err())
+                .contains("/switch: Plans are made for a switch with a handle");
         assertThat(run("plan", example("tool-grinder")).status()).isEqualTo(1);
     }
 
@@ -95,7 +99,8 @@ class CommandsTest {
         assertThat(plate.path("doubtful")).isNotEmpty();
         JsonNode diagram =
                 json("read", "diagram", "--leads", "T1 T2 T3 T4 T5 T8", "230 V: L1 to T1, L2 to T4 T8, join T2 T3 T5");
-        assertThat(diagram.path("columns").path(0).path("line2").findValuesAsText("")).isEmpty();
+        assertThat(diagram.path("columns").path(0).path("line2").findValuesAsText(""))
+                .isEmpty();
         assertThat(diagram.path("columns").path(0).path("line2").toString()).contains("T4", "T8");
     }
 

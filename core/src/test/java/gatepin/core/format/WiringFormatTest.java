@@ -2,11 +2,11 @@ package gatepin.core.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.circuit.Circuit;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.Problem;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.State;
 import gatepin.core.gear.SwitchKind;
@@ -40,7 +40,9 @@ class WiringFormatTest {
     Path folder;
 
     static Stream<Path> examples() throws IOException {
-        return Files.list(EXAMPLES).filter(p -> !p.toString().contains("readings")).sorted();
+        return Files.list(EXAMPLES)
+                .filter(p -> !p.toString().contains("readings"))
+                .sorted();
     }
 
     private static String text(String example) throws IOException {
@@ -172,12 +174,16 @@ class WiringFormatTest {
                 new String[] {"/switch/face/1/0", "already", "switch.face.1.0", "\"1\""},
                 new String[] {"/supply/volts", "at most 600", "supply.volts", "11000"},
                 new String[] {"/version", "Versions 1 and 2 are read here", "version", "3"},
-                new String[] {"/motor/plate/ratings/1/volts", "lowest voltage first", "motor.plate.ratings.1.volts", "100"
+                new String[] {
+                    "/motor/plate/ratings/1/volts", "lowest voltage first", "motor.plate.ratings.1.volts", "100"
                 },
-                new String[] {"/motor/plate/ratings/1/amps", "no motor takes that much", "motor.plate.ratings.1.amps",
-                    "4000"
+                new String[] {
+                    "/motor/plate/ratings/1/amps", "no motor takes that much", "motor.plate.ratings.1.amps", "4000"
                 },
-                new String[] {"/outside/0/b", "There is no terminal motor.T9", "outside",
+                new String[] {
+                    "/outside/0/b",
+                    "There is no terminal motor.T9",
+                    "outside",
                     "[{\"name\":\"c\",\"a\":\"motor.T5\",\"b\":\"motor.T9\",\"microfarads\":10}]"
                 },
                 new String[] {"", "no field colour", "colour", "\"red\""});

@@ -65,8 +65,8 @@ class WorkupTest {
         return new Facts(
                 Region.NORTH_AMERICA,
                 new BenchFacts(
-                        Optional.of(new SafeRecord(
-                                SafeRecord.Disconnect.LOOSE, "", false, false, false, true, List.of())),
+                        Optional.of(
+                                new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, true, List.of())),
                         new FoundRecord(true, List.of()),
                         new WindingRecord(leads.marks(), typed.readings(), Hints.NONE, true, Optional.empty())),
                 new MotorFacts(
@@ -117,8 +117,7 @@ class WorkupTest {
     @MethodSource("jobs")
     void aSoundJobKeepsItsPins(Typed typed) {
         WirePlan plan = new WirePlan(bestPlan(typed), 0);
-        Workup workup =
-                Workup.of(facts(typed, Optional.of(plan), open(Gate.PLATE, Gate.SWITCH, Gate.WIRE)), MEMORY);
+        Workup workup = Workup.of(facts(typed, Optional.of(plan), open(Gate.PLATE, Gate.SWITCH, Gate.WIRE)), MEMORY);
 
         assertThat(workup.fallen()).isEmpty();
         assertThat(workup.bench(plan.wires(), SwitchKind.CROSS_CORNER_DRUM.chart())
@@ -143,7 +142,8 @@ class WorkupTest {
         }
         Map<Gate, Pin> overridden = new EnumMap<>(lane.pins());
         overridden.put(Gate.SWITCH, new Pin(Pin.State.OVERRIDDEN, "it is what I have"));
-        assertThat(Workup.of(facts(grown, Optional.of(plan), new Lane(overridden)), MEMORY).fallen())
+        assertThat(Workup.of(facts(grown, Optional.of(plan), new Lane(overridden)), MEMORY)
+                        .fallen())
                 .as("an override was never evidence")
                 .extracting(Lane.Drop::gate)
                 .containsExactly(Gate.WIRE);
@@ -175,7 +175,8 @@ class WorkupTest {
                 .fitted()
                 .orElseThrow();
 
-        assertThat(after.given().runOhms()).hasValueSatisfying(o -> assertThat(o).isBetween(0.84, 0.86));
+        assertThat(after.given().runOhms())
+                .hasValueSatisfying(o -> assertThat(o).isBetween(0.84, 0.86));
         var bandBefore = before.estimate(v -> v.runOhms());
         var bandAfter = after.estimate(v -> v.runOhms());
         assertThat((bandAfter.high() - bandAfter.low()) / bandAfter.value())
@@ -226,11 +227,11 @@ class WorkupTest {
         CapacitorCheck can = new CapacitorCheck("start capacitor", 233, 165, Optional.empty(), Optional.of(0.1));
         Typed job = new Typed("six-lead", "3/4", 230, "capacitor-start", "", List.of());
         Facts plain = facts(job, Optional.empty(), open());
-        SafeRecord safe =
-                new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, false, List.of(can));
+        SafeRecord safe = new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, false, List.of(can));
         Facts with = new Facts(
                 plain.region(),
-                new BenchFacts(Optional.of(safe), plain.bench().found(), plain.bench().windings()),
+                new BenchFacts(
+                        Optional.of(safe), plain.bench().found(), plain.bench().windings()),
                 plain.motor(),
                 plain.supply(),
                 plain.rotation(),

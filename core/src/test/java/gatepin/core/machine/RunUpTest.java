@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import gatepin.core.circuit.BenchMotors;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Health;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.Load.Law;
 import gatepin.core.machine.RunUp.Conditions;
 import gatepin.core.machine.RunUpTrace.Happening;

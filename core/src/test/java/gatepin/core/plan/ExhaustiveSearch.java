@@ -1,10 +1,10 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.Nodes;
-import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -202,8 +202,8 @@ final class ExhaustiveSearch {
     }
 
     private Optional<RunningConnection> joins(List<Wire> wires, HandlePosition position, List<RunningConnection> ways) {
-        List<SortedSet<Terminal>> there = several(
-                Nodes.of(wires, request.chart().closedIn(position)).groupsAmong(points));
+        List<SortedSet<Terminal>> there =
+                several(Nodes.of(wires, request.chart().closedIn(position)).groupsAmong(points));
         return ways.stream().filter(w -> several(w.groups()).equals(there)).findFirst();
     }
 

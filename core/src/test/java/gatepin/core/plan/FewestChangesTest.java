@@ -31,8 +31,7 @@ class FewestChangesTest {
         List<Integer> movable = new ArrayList<>();
         for (int i = 0; i < wires.size(); i++) {
             if (!wires.get(i).isGround()
-                    && (wires.get(i).from().is(Type.SWITCH)
-                            || wires.get(i).to().is(Type.SWITCH))) {
+                    && (wires.get(i).from().is(Type.SWITCH) || wires.get(i).to().is(Type.SWITCH))) {
                 movable.add(i);
             }
         }

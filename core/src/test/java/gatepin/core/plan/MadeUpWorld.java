@@ -61,8 +61,9 @@ public final class MadeUpWorld {
         return switch (chance.nextInt(4)) {
             case 0 -> "" + chance.nextInt(100);
             case 1 -> LETTERS.charAt(chance.nextInt(LETTERS.length())) + "/" + chance.nextInt(10);
-            case 2 -> ("lead" + LETTERS.charAt(chance.nextInt(LETTERS.length()))).toLowerCase(java.util.Locale.ROOT)
-                    + chance.nextInt(1000);
+            case 2 ->
+                ("lead" + LETTERS.charAt(chance.nextInt(LETTERS.length()))).toLowerCase(java.util.Locale.ROOT)
+                        + chance.nextInt(1000);
             default -> "" + LETTERS.charAt(chance.nextInt(LETTERS.length())) + chance.nextInt(30);
         };
     }

@@ -2,18 +2,18 @@ package gatepin.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.circuit.Carrying;
-import gatepin.core.circuit.Nodes;
 import gatepin.core.Severity;
+import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.PlanResult.Hindrance;
 import gatepin.core.verdict.Analysis;
@@ -222,7 +222,8 @@ class PlannerTest {
                                 .toList();
                         assertThat(Nodes.of(plan.wires(), sound).groupsAmong(request.points()))
                                 .as(kind.name() + " without " + worn.mark() + ", " + plan.wires())
-                                .isEqualTo(Nodes.of(plan.wires(), kind.chart().closedIn(position)).groupsAmong(request.points()));
+                                .isEqualTo(Nodes.of(plan.wires(), kind.chart().closedIn(position))
+                                        .groupsAmong(request.points()));
                     }
                 }
             }
@@ -279,7 +280,8 @@ class PlannerTest {
     void everyPlanPassesTheEngine(SampleMotors motor, SwitchKind kind) {
         Motor real = motor.fitted().values().motor(motor.leads());
         for (Plan plan : on(kind, motor).plans()) {
-            Analysis analysis = Analysis.of(new Circuit(real, kind.chart(), motor.supply(), Feeder.STIFF, plan.wires()), motor.rated());
+            Analysis analysis = Analysis.of(
+                    new Circuit(real, kind.chart(), motor.supply(), Feeder.STIFF, plan.wires()), motor.rated());
             assertThat(analysis.verdicts())
                     .as(plan.wires().toString())
                     .noneMatch(v -> v.severity() == Severity.DANGER && (kind.hasOff() || !v.isOfOff()))

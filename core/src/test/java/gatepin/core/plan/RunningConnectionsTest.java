@@ -3,12 +3,12 @@ package gatepin.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Severity;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
@@ -29,12 +29,7 @@ class RunningConnectionsTest {
     private static Analysis analysis(SampleMotors motor, List<SortedSet<Terminal>> groups) {
         Motor real = motor.fitted().values().motor(motor.leads());
         Circuit wired = new Circuit(
-                real,
-                ContactChart.NONE,
-                motor.supply(),
-                Feeder.STIFF,
-                RunningConnection.wires(groups),
-                List.of());
+                real, ContactChart.NONE, motor.supply(), Feeder.STIFF, RunningConnection.wires(groups), List.of());
         return Analysis.of(wired, motor.rated());
     }
 

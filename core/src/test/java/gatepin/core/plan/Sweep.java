@@ -79,8 +79,7 @@ public final class Sweep {
         Connection connection = ConnectionReader.read(pattern.column(volts, VOLTS), leads)
                 .value()
                 .orElseThrow();
-        boolean psc = pattern.key().startsWith("psc")
-                || leads.all().stream().anyMatch(l -> l.isOf(Role.CAPACITOR));
+        boolean psc = pattern.key().startsWith("psc") || leads.all().stream().anyMatch(l -> l.isOf(Role.CAPACITOR));
         Supply supply = new Supply(volts, 60, volts > 200 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL);
         double half = volts / (double) connection.runHalvesInSeries(leads);
         double watts = psc ? 186 : 559;

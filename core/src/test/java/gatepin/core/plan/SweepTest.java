@@ -2,13 +2,13 @@ package gatepin.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.circuit.Nodes;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
@@ -31,7 +31,8 @@ class SweepTest {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("diagrams")
-    @DisplayName("every plan runs both ways without danger, and planner and verdicts agree on protector, hot leads and lines")
+    @DisplayName(
+            "every plan runs both ways without danger, and planner and verdicts agree on protector, hot leads and lines")
     void everyPlanIsSoundAndCostsWhatThePlannerSays(Sweep.Wired motor) {
         RunningConnections running = motor.running();
         assertThat(running.forward()).isNotEmpty();
@@ -53,8 +54,7 @@ class SweepTest {
 
         assertThat(analysis.verdicts())
                 .as(name)
-                .noneMatch(
-                        v -> v.severity() == Severity.DANGER && (kind.hasOff() || !v.isOfOff()))
+                .noneMatch(v -> v.severity() == Severity.DANGER && (kind.hasOff() || !v.isOfOff()))
                 .anyMatch(v -> v.rule() == Rule.REVERSES);
         assertThat(analysis.in(HandlePosition.FORWARD).way()).as(name).isNotEqualTo(Way.NONE);
         boolean bypassed = analysis.verdicts().stream().anyMatch(v -> v.rule() == Rule.PROTECTOR_BYPASSED);
@@ -94,20 +94,18 @@ class SweepTest {
     }
 
     @Test
-    @DisplayName("500 wirings landed at random: nothing good is said beside a short or a live frame, and every bare frame is told")
+    @DisplayName(
+            "500 wirings landed at random: nothing good is said beside a short or a live frame, and every bare frame is told")
     void nothingGoodIsSaidOfWhatIsDangerous() {
         int shorted = 0;
         for (long seed = 0; seed < 500; seed++) {
             Sweep.Wired motor = Sweep.all().get((int) (seed % 24));
             SwitchKind kind = SwitchKind.ALL.get((int) (seed % SwitchKind.ALL.size()));
             List<Wire> wires = MadeUpWorld.anyWires(seed, motor, kind);
-            Supply supply = seed % 3 == 0
-                    ? new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL)
-                    : motor.supply();
+            Supply supply = seed % 3 == 0 ? new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL) : motor.supply();
             Circuit circuit = new Circuit(motor.motor(), kind.chart(), supply, Feeder.USUAL, wires);
             Analysis analysis = Analysis.of(circuit, motor.rated());
-            List<Rule> rules =
-                    analysis.verdicts().stream().map(v -> v.rule()).toList();
+            List<Rule> rules = analysis.verdicts().stream().map(v -> v.rule()).toList();
             if (rules.contains(Rule.SHORT) || rules.contains(Rule.EARTH_FAULT) || rules.contains(Rule.FRAME_LIVE)) {
                 shorted++;
                 assertThat(rules).as("seed %d", seed).doesNotContain(Rule.PROTECTED, Rule.DEAD_IN_OFF);
@@ -119,16 +117,10 @@ class SweepTest {
                                 && v.terminals().contains(frame));
                 assertThat(told).as("seed %d, %s", seed, frame).isNotEqualTo(bonded);
                 boolean onLine = circuit.settings().stream()
-                        .anyMatch(s -> Nodes.of(
-                                                wires, kind.chart().closedIn(s))
-                                        .same(frame, Terminal.L1)
+                        .anyMatch(s -> Nodes.of(wires, kind.chart().closedIn(s)).same(frame, Terminal.L1)
                                 && !bonded
-                                && !Nodes.of(
-                                                wires, kind.chart().closedIn(s))
-                                        .same(Terminal.L1, Terminal.GROUND)
-                                && !Nodes.of(
-                                                wires, kind.chart().closedIn(s))
-                                        .same(Terminal.L1, Terminal.L2));
+                                && !Nodes.of(wires, kind.chart().closedIn(s)).same(Terminal.L1, Terminal.GROUND)
+                                && !Nodes.of(wires, kind.chart().closedIn(s)).same(Terminal.L1, Terminal.L2));
                 if (onLine) {
                     assertThat(rules).as("seed %d, line on %s", seed, frame).contains(Rule.FRAME_LIVE);
                 }

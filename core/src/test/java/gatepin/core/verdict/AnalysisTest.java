@@ -3,25 +3,25 @@ package gatepin.core.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.Setting;
-import gatepin.core.circuit.Stand;
-import java.util.Map;
 import gatepin.core.Severity;
 import gatepin.core.circuit.BenchMotors;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.Health;
+import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Stand;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -175,8 +175,7 @@ class AnalysisTest {
                 BenchMotors.QUARTER_HP_ROTOR);
 
         // one switch contact for the hot alone: it turns one way only, which is not the point here
-        Analysis forward = Analysis.of(
-                BenchMotors.wired(motor, V115, wires).with(ON_OFF), RATED);
+        Analysis forward = Analysis.of(BenchMotors.wired(motor, V115, wires).with(ON_OFF), RATED);
 
         assertThat(the(forward, expected).severity()).isEqualTo(severity);
         assertThat(forward.verdicts().stream().filter(v -> v.rule() == Rule.PROTECTED))

@@ -25,8 +25,7 @@ import java.util.Random;
  * @param motor the motor
  * @param rated where it works
  */
-record HealthyMotors(
-        String name, Leads leads, Connection connection, Supply supply, Motor motor, RatedPoint rated) {
+record HealthyMotors(String name, Leads leads, Connection connection, Supply supply, Motor motor, RatedPoint rated) {
     private static final double[] HORSEPOWER = {0.125, 1 / 6.0, 0.25, 1 / 3.0, 0.5, 0.75, 1, 1.5, 2, 3, 5};
     private static final List<String> SWITCHED = List.of(
             "six-lead",
@@ -82,12 +81,11 @@ record HealthyMotors(
                 Optional.empty(),
                 Optional.empty(),
                 psc && connection.reversesByOtherWinding(leads));
-        Supply.Kind kind =
-                volts == 230 && hertz == 60 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
+        Supply.Kind kind = volts == 230 && hertz == 60 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
         return new HealthyMotors(
                 String.format(
-                        "seed %d: %s, %.2f hp, %s of %s V, %d Hz, %d poles, %d rpm",
-                        seed, family, horsepower, key, plateVolts, hertz, poles, rpm)
+                                "seed %d: %s, %.2f hp, %s of %s V, %d Hz, %d poles, %d rpm",
+                                seed, family, horsepower, key, plateVolts, hertz, poles, rpm)
                         + " on " + volts + " V",
                 leads,
                 connection,

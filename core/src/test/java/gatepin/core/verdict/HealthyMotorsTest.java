@@ -35,7 +35,11 @@ class HealthyMotorsTest {
 
     private static Circuit direct(HealthyMotors m) {
         return new Circuit(
-                m.motor(), ContactChart.NONE, m.supply(), Feeder.STIFF, m.connection().direct(m.leads()));
+                m.motor(),
+                ContactChart.NONE,
+                m.supply(),
+                Feeder.STIFF,
+                m.connection().direct(m.leads()));
     }
 
     private static List<Verdict> worseThanGood(Circuit circuit, HealthyMotors m) {
@@ -52,13 +56,13 @@ class HealthyMotorsTest {
     }
 
     @Test
-    @DisplayName("any healthy motor of any family, on its plate's own column at rated volts, has no finding worse than good")
+    @DisplayName(
+            "any healthy motor of any family, on its plate's own column at rated volts, has no finding worse than good")
     void whatIsRightIsNotCondemned() {
         List<String> condemned = new ArrayList<>();
         for (HealthyMotors m : motors) {
             for (List<Wire> wires : List.of(
-                    m.connection().direct(m.leads()),
-                    m.connection().reversed().direct(m.leads()))) {
+                    m.connection().direct(m.leads()), m.connection().reversed().direct(m.leads()))) {
                 List<Verdict> bad = worseThanGood(direct(m).rewired(wires), m);
                 if (!bad.isEmpty()) {
                     condemned.add(m + ": " + rules(bad));
@@ -69,7 +73,8 @@ class HealthyMotorsTest {
     }
 
     @Test
-    @DisplayName("a few percent of the line up or down, as every shop has them, condemn nothing either (NEMA MG 1 part 12, from memory)")
+    @DisplayName(
+            "a few percent of the line up or down, as every shop has them, condemn nothing either (NEMA MG 1 part 12, from memory)")
     void usualVoltagesAreNoFault() {
         List<String> condemned = new ArrayList<>();
         for (HealthyMotors m : motors) {
@@ -90,18 +95,19 @@ class HealthyMotorsTest {
     }
 
     @Test
-    @DisplayName("a stuck start switch is called what it is: left in where it is closed, the start capacitor out where it is open")
+    @DisplayName(
+            "a stuck start switch is called what it is: left in where it is closed, the start capacitor out where it is open")
     void aStuckStartSwitchIsCalledByItsCause() {
         for (HealthyMotors m : motors) {
             if (!m.motor().has(Kind.START_SWITCH)) {
                 continue;
             }
-            Analysis closed = Analysis.of(
-                    direct(m).with(m.motor().with(Kind.START_SWITCH, Health.STUCK_CLOSED)), m.rated());
-            Analysis open = Analysis.of(
-                    direct(m).with(m.motor().with(Kind.START_SWITCH, Health.STUCK_OPEN)), m.rated());
-            boolean runCapacitor = m.motor().capacitors().stream()
-                    .anyMatch(c -> c.name().startsWith("run"));
+            Analysis closed =
+                    Analysis.of(direct(m).with(m.motor().with(Kind.START_SWITCH, Health.STUCK_CLOSED)), m.rated());
+            Analysis open =
+                    Analysis.of(direct(m).with(m.motor().with(Kind.START_SWITCH, Health.STUCK_OPEN)), m.rated());
+            boolean runCapacitor =
+                    m.motor().capacitors().stream().anyMatch(c -> c.name().startsWith("run"));
 
             assertThat(closed.verdicts())
                     .as(m + ", stuck closed")
@@ -110,8 +116,7 @@ class HealthyMotorsTest {
             assertThat(open.verdicts())
                     .as(m + ", stuck open")
                     .noneMatch(v -> v.rule() == Rule.START_LEFT_IN)
-                    .anyMatch(v -> v.rule()
-                            == (runCapacitor ? Rule.START_CAPACITOR_OUT : Rule.START_NOT_ENERGISED));
+                    .anyMatch(v -> v.rule() == (runCapacitor ? Rule.START_CAPACITOR_OUT : Rule.START_NOT_ENERGISED));
         }
     }
 
@@ -149,7 +154,8 @@ class HealthyMotorsTest {
     }
 
     @Test
-    @DisplayName("a run half turned round: its interchange is advised only where that leaves every half its own voltage")
+    @DisplayName(
+            "a run half turned round: its interchange is advised only where that leaves every half its own voltage")
     void adviceIsOnlyWhatTheEngineFoundSound() {
         int advised = 0;
         for (HealthyMotors m : motors) {
@@ -162,7 +168,9 @@ class HealthyMotorsTest {
                             .map(c -> c.equals(run.get(1)) ? c.turned() : c)
                             .toList());
             Supply wrong = new Supply(
-                    m.supply().volts() == 115 ? 230 : 115, m.supply().hertz(), m.supply().kind());
+                    m.supply().volts() == 115 ? 230 : 115,
+                    m.supply().hertz(),
+                    m.supply().kind());
             Advice right = advice(Analysis.of(direct(m).with(turned), m.rated()));
             Advice elsewhere = advice(Analysis.of(direct(m).with(turned).on(wrong), m.rated()));
 
@@ -188,7 +196,9 @@ class HealthyMotorsTest {
                 continue;
             }
             Supply wrong = new Supply(
-                    m.supply().volts() == 115 ? 230 : 115, m.supply().hertz(), m.supply().kind());
+                    m.supply().volts() == 115 ? 230 : 115,
+                    m.supply().hertz(),
+                    m.supply().kind());
             assertThat(Analysis.of(direct(m).on(wrong), m.rated()).verdicts())
                     .as(m.name())
                     .filteredOn(v -> v.rule() == Rule.RUN_OVERVOLTAGE || v.rule() == Rule.RUN_UNDERVOLTAGE)
@@ -234,7 +244,11 @@ class HealthyMotorsTest {
                 .value()
                 .orElseThrow();
         var given = gatepin.core.machine.PlateFit.Given.typical(
-                gatepin.core.plate.MotorFamily.CAPACITOR_START, 373, 115, any.supply().hertz(), 0.045);
+                gatepin.core.plate.MotorFamily.CAPACITOR_START,
+                373,
+                115,
+                any.supply().hertz(),
+                0.045);
         Motor motor = gatepin.core.machine.PlateFit.fit(given)
                 .value()
                 .orElseThrow()
@@ -254,7 +268,8 @@ class HealthyMotorsTest {
     }
 
     @Test
-    @DisplayName("a capacitor straight across the lines, and a start winding fed past it, are called that and not a voltage")
+    @DisplayName(
+            "a capacitor straight across the lines, and a start winding fed past it, are called that and not a voltage")
     void aMisplacedCapacitorIsNamed() {
         int tried = 0;
         for (HealthyMotors m : motors) {
@@ -286,7 +301,8 @@ class HealthyMotorsTest {
     }
 
     @Test
-    @DisplayName("a long thin cable is told apart from the connection: the same verdicts, and what it leaves of the starting torque")
+    @DisplayName(
+            "a long thin cable is told apart from the connection: the same verdicts, and what it leaves of the starting torque")
     void theCableIsSaidApart() {
         for (HealthyMotors m : motors) {
             double base = m.supply().volts() * m.supply().volts() / (m.rated().torqueNm() * 180);

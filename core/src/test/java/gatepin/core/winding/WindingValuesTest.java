@@ -3,13 +3,13 @@ package gatepin.core.winding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Problem;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
-import gatepin.core.circuit.Circuit;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;

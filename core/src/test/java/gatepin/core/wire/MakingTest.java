@@ -2,8 +2,8 @@ package gatepin.core.wire;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire.Run;
 import gatepin.core.gear.SwitchKind;
@@ -69,7 +69,8 @@ class MakingTest {
         SampleMotors low = SampleMotors.SIX_LEAD_LOW;
         Plan plan = best(low, SwitchKind.CROSS_CORNER_DRUM);
         for (WireDetail detail : making(low, plan, Region.NORTH_AMERICA).wires()) {
-            boolean neutral = Nodes.of(plan.wires(), List.of()).same(detail.wire().from(), Terminal.L2);
+            boolean neutral =
+                    Nodes.of(plan.wires(), List.of()).same(detail.wire().from(), Terminal.L2);
             if (detail.wire().run() != Run.MOTOR_BOX) {
                 assertThat(detail.colour().equals("white"))
                         .as(detail.toString())

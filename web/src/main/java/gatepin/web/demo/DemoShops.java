@@ -1,9 +1,9 @@
 package gatepin.web.demo;
 
-import gatepin.core.circuit.Terminal;
-import java.util.stream.Stream;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.diagram.Column;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoardReader;
@@ -26,6 +26,7 @@ import gatepin.core.rotation.ToolMotion;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.safe.SafeRecord.Disconnect;
+import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.winding.HiddenMotor.Way;
 import gatepin.core.winding.MeterReading;
@@ -38,8 +39,6 @@ import gatepin.web.desk.SafeDesk;
 import gatepin.web.desk.SwitchDesk;
 import gatepin.web.desk.WindingDesk;
 import gatepin.web.store.BoardStore.Board;
-import gatepin.core.supply.PanelRun;
-import gatepin.core.diagram.Column;
 import gatepin.web.store.ShopStore;
 import gatepin.web.store.SwitchStore;
 import gatepin.web.store.WindingStore.PadLead;
@@ -50,6 +49,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -234,7 +234,9 @@ public class DemoShops implements ApplicationRunner {
                                         wire("", "red", "switch 2", "L2", ""),
                                         wire("", "green", "frame", "ground", ""),
                                         wire("", "grey", "lamp", "switch 2", "work lamp over the hopper")),
-                                Stream.of("T1", "T2", "T3", "T4", "T5", "T8").map(Terminal::motor).toList())
+                                Stream.of("T1", "T2", "T3", "T4", "T5", "T8")
+                                        .map(Terminal::motor)
+                                        .toList())
                         .value()
                         .orElseThrow();
         foundDesk.save(id, 0, new FoundRecord(!wired, wires));

@@ -1,6 +1,5 @@
 package gatepin.web.desk;
 
-import java.util.ArrayList;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
@@ -11,6 +10,7 @@ import gatepin.web.store.LogStore;
 import gatepin.web.store.LogStore.Kind;
 import gatepin.web.store.PinStore;
 import gatepin.web.store.ShopStore;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

@@ -37,8 +37,8 @@ public class Computing {
     private static final Logger LOG = LoggerFactory.getLogger(Computing.class);
 
     private final Memory memory = new Memory();
-    private final ThreadPoolExecutor pool = new ThreadPoolExecutor(
-            THREADS, THREADS, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(WAITING), work -> {
+    private final ThreadPoolExecutor pool =
+            new ThreadPoolExecutor(THREADS, THREADS, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(WAITING), work -> {
                 Thread thread = new Thread(work, "computing");
                 thread.setDaemon(true);
                 return thread;
@@ -142,7 +142,8 @@ public class Computing {
             forget(key, task);
             return Answer.of(value);
         } catch (TimeoutException e) {
-            return new Answer<>(Optional.empty(), (int) Math.round(100 * task.effort().share()), "");
+            return new Answer<>(
+                    Optional.empty(), (int) Math.round(100 * task.effort().share()), "");
         } catch (ExecutionException e) {
             forget(key, task);
             if (e.getCause() instanceof Effort.TooMuch tooMuch) {

@@ -1,20 +1,19 @@
 package gatepin.web.desk;
 
-import gatepin.web.store.JobStore.Job;
-import gatepin.web.store.MotorStore.Motor;
-import gatepin.web.store.MotorStore.Rating;
-import gatepin.web.store.PlanStore.ChosenPlan;
-import gatepin.web.store.PlanStore.PlannedWire;
-import org.springframework.stereotype.Component;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Workup;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.store.CableStore;
 import gatepin.web.store.FoundStore;
 import gatepin.web.store.JobStore;
+import gatepin.web.store.JobStore.Job;
 import gatepin.web.store.MotorStore;
+import gatepin.web.store.MotorStore.Motor;
+import gatepin.web.store.MotorStore.Rating;
 import gatepin.web.store.PinStore;
 import gatepin.web.store.PlanStore;
+import gatepin.web.store.PlanStore.ChosenPlan;
+import gatepin.web.store.PlanStore.PlannedWire;
 import gatepin.web.store.RotationStore;
 import gatepin.web.store.SafeStore;
 import gatepin.web.store.SwitchStore;
@@ -22,6 +21,7 @@ import gatepin.web.store.WindingStore;
 import gatepin.web.store.WishStore;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.stereotype.Component;
 
 /** Loads jobs with everything known of them. */
 @Component
@@ -89,8 +89,7 @@ class JobFiles {
         Optional<ChosenPlan> plan = job.planId().flatMap(plans::plan);
         Facts facts = new Facts(
                 job.region(),
-                new Facts.BenchFacts(
-                        safe.record(job.id()), found.record(job.id()), windings.record(job.motorId())),
+                new Facts.BenchFacts(safe.record(job.id()), found.record(job.id()), windings.record(job.motorId())),
                 new Facts.MotorFacts(
                         motor.hertz(),
                         ratings.stream().map(Rating::volts).toList(),

@@ -1,6 +1,5 @@
 package gatepin.web.drawing;
 
-import java.util.function.Function;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
@@ -8,6 +7,7 @@ import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Leads;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What lies on the bench to be drawn.
@@ -35,9 +35,7 @@ public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, Lis
     public List<Drawing> draw() {
         Optional<Drawing> wide = clear(BenchSheet::wide);
         Optional<Drawing> tall = clear(BenchSheet::tall);
-        return wide.isPresent() && tall.isPresent()
-                ? List.of(wide.orElseThrow(), tall.orElseThrow())
-                : List.of();
+        return wide.isPresent() && tall.isPresent() ? List.of(wide.orElseThrow(), tall.orElseThrow()) : List.of();
     }
 
     /** The first picture in which every wire is clear of all others, on ever roomier sheets. */

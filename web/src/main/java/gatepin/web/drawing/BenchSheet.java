@@ -204,8 +204,8 @@ final class BenchSheet {
         int splices = splices().size();
         int count = leads.size() + tags.size() + 1;
         int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
-        int width = Math.max(
-                26 + 2 * room, Math.max(SPLICE_PITCH * splices + 4, pitch * count + (tags.isEmpty() ? 2 : 4)));
+        int width =
+                Math.max(26 + 2 * room, Math.max(SPLICE_PITCH * splices + 4, pitch * count + (tags.isEmpty() ? 2 : 4)));
         int switchTop = 15 + (splices > 0 ? 2 : 0) + 2 * room;
         int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
         int rowPitch = 4 + Math.min(1, room);
@@ -226,7 +226,15 @@ final class BenchSheet {
             sheet.box("capacitor", capacitorLeft, 0, width - capacitorLeft, 9, "CAP");
             for (int i = 0; i < tags.size(); i++) {
                 int x = left + pitch * (leads.size() + 1 + i) + 2;
-                sheet.tag(tags.get(i).terminal(), "lead", x, 9, 2, Heading.SOUTH, tags.get(i).mark(), "");
+                sheet.tag(
+                        tags.get(i).terminal(),
+                        "lead",
+                        x,
+                        9,
+                        2,
+                        Heading.SOUTH,
+                        tags.get(i).mark(),
+                        "");
             }
         }
         places(s -> sheet.spot(s).x(), 2, width - 2)

@@ -1,13 +1,13 @@
 package gatepin.web.drawing;
 
-import java.util.HashMap;
-import java.util.Map;
-import java.util.Optional;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.PriorityQueue;
 
 /**

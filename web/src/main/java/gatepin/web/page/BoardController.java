@@ -1,6 +1,5 @@
 package gatepin.web.page;
 
-import gatepin.web.desk.Computing;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Severity;
@@ -15,6 +14,7 @@ import gatepin.core.lane.Gate;
 import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;
+import gatepin.web.desk.Computing;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.MotorDesk;
 import gatepin.web.drawing.BoardPicture;

@@ -1,12 +1,12 @@
 package gatepin.web.page;
 
-import gatepin.core.circuit.Circuit;
-import gatepin.core.circuit.ContactChart;
-import gatepin.web.desk.Computing;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
@@ -16,20 +16,20 @@ import gatepin.core.diagram.Misread.Mend;
 import gatepin.core.diagram.Rebuilt;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.ConnectionCheck;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.web.desk.Computing;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.Flag;
 import gatepin.web.store.MotorStore;
-import gatepin.core.diagram.Column;
 import gatepin.web.store.StaleEdit;
 import java.util.ArrayList;
 import java.util.List;
@@ -142,14 +142,16 @@ class DiagramController {
     }
 
     private List<Mend> mends(JobFile file, Connection connection, Supply supply) {
-        boolean wrong = file.workup().check(connection, supply)
+        boolean wrong = file.workup()
+                .check(connection, supply)
                 .flatMap(ConnectionCheck::danger)
                 .isPresent();
         return wrong
                 ? Misread.mends(
                         connection,
                         file.leads(),
-                        c -> file.workup().check(c, supply)
+                        c -> file.workup()
+                                .check(c, supply)
                                 .map(k -> k.danger().isEmpty())
                                 .orElse(false))
                 : List.of();

@@ -2,6 +2,7 @@ package gatepin.web.page;
 
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
+import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.machine.Lead;
@@ -10,7 +11,6 @@ import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
 import gatepin.web.desk.JobFile;
-import gatepin.core.diagram.Column;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package gatepin.web.page;
 
-import gatepin.core.circuit.Setting;
 import gatepin.core.Severity;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.plate.PlateOpinion;

@@ -1,13 +1,11 @@
 package gatepin.web.page;
 
-import gatepin.core.diagram.Column;
-import gatepin.web.desk.Computing.Answer;
 import gatepin.core.circuit.Circuit;
-import gatepin.web.desk.Computing;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.found.FoundWire;
@@ -15,9 +13,11 @@ import gatepin.core.found.FoundWireReader;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.found.FoundWiring.Difference;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plan.FewestChanges;
 import gatepin.core.plate.VoltageRange;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.web.desk.Computing;
+import gatepin.web.desk.Computing.Answer;
 import gatepin.web.desk.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
@@ -223,8 +223,7 @@ final class FoundWords {
     }
 
     private void verdicts(JobFile file, FoundWiring wiring, List<Finding> findings) {
-        Optional<OnBench> bench =
-                file.workup().bench(wiring.inCircuit(), wiring.chart());
+        Optional<OnBench> bench = file.workup().bench(wiring.inCircuit(), wiring.chart());
         bench.ifPresent(b -> Findings.of(b.analysis()).findings().stream()
                 .limit(6)
                 .map(f -> new Finding(f.level(), prefix(f) + f.title(), f.words(), "", 0))

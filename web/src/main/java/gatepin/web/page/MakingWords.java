@@ -57,7 +57,8 @@ final class MakingWords {
     }
 
     private static String end(Terminal end, int strip, String fitting) {
-        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + " mm, " + fitting;
+        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + " mm, "
+                + fitting;
     }
 
     static String splice(Splice splice) {

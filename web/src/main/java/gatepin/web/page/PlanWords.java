@@ -2,13 +2,13 @@ package gatepin.web.page;
 
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
-import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
@@ -139,8 +139,10 @@ final class PlanWords {
             words.add("passes beside the protector");
         }
         words.add(cost.beyondDiagram() == 0 ? "as the plate shows" : "otherwise than the plate");
-        words.add(cost.mostOnOneTerminal() <= 1 ? "one wire on each terminal" : "up to " + cost.mostOnOneTerminal()
-                + " on a terminal");
+        words.add(
+                cost.mostOnOneTerminal() <= 1
+                        ? "one wire on each terminal"
+                        : "up to " + cost.mostOnOneTerminal() + " on a terminal");
         return String.join(", ", words);
     }
 

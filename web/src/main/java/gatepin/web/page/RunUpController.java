@@ -2,14 +2,14 @@ package gatepin.web.page;
 
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
-import gatepin.core.rotation.StatedRotation;
-import gatepin.web.desk.Computing;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.format.WiringWriter;
-import gatepin.core.plan.PlanResult;
-import gatepin.core.supply.Region;
 import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.Region;
+import gatepin.web.desk.Computing;
 import gatepin.web.desk.JobFile;
 import gatepin.web.page.RunUpView.Asked;
 import java.nio.charset.StandardCharsets;
@@ -71,7 +71,9 @@ class RunUpController {
                         .map(PlanResult::plans)
                         .filter(p -> !p.isEmpty())
                         .flatMap(p -> file.workup()
-                                .circuit(p.get(0).wires(), file.gear().orElseThrow().chart())));
+                                .circuit(
+                                        p.get(0).wires(),
+                                        file.gear().orElseThrow().chart())));
         return planned.or(() -> file.column()
                 .flatMap(c -> file.workup().circuit(c.connection().direct(file.leads()), ContactChart.NONE)));
     }

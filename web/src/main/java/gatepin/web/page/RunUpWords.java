@@ -2,13 +2,13 @@ package gatepin.web.page;
 
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.RunUpTrace;
 import gatepin.core.machine.RunUpTrace.Event;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.supply.Breaker;
 import gatepin.core.supply.Breaker.Ride;
-import gatepin.core.lane.Workup.OnBench;
 import gatepin.web.page.RunUpView.Asked;
 import gatepin.web.page.RunUpView.Then;
 import java.util.ArrayList;

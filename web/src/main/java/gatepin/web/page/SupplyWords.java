@@ -1,11 +1,11 @@
 package gatepin.web.page;
 
 import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
 import gatepin.web.desk.JobFile;
-import gatepin.core.supply.PanelRun;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,20 +1,19 @@
 package gatepin.web.page;
 
-import gatepin.web.desk.Computing.Answer;
-import gatepin.core.circuit.Circuit;
-import java.util.stream.IntStream;
-import gatepin.web.desk.Computing;
 import gatepin.core.Reading;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.web.desk.Computing;
+import gatepin.web.desk.Computing.Answer;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
 import gatepin.web.desk.SwitchDesk;
@@ -26,6 +25,7 @@ import gatepin.web.store.SwitchStore.Device;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -147,7 +147,8 @@ class SwitchController {
         if (able.value().isEmpty()) {
             return able.isUnderWay() ? "reload the page in a moment to read which would do" : able.failure();
         }
-        List<String> names = able.value().orElseThrow().stream().map(SwitchKind::name).toList();
+        List<String> names =
+                able.value().orElseThrow().stream().map(SwitchKind::name).toList();
         return names.isEmpty() ? "none in the library does" : String.join("; ", names);
     }
 

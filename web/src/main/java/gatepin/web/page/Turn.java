@@ -1,10 +1,10 @@
 package gatepin.web.page;
 
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.verdict.Analysis.Way;
-import gatepin.core.lane.Workup.OnBench;
 import java.util.List;
 
 /**

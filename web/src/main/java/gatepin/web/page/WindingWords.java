@@ -1,7 +1,5 @@
 package gatepin.web.page;
 
-import gatepin.web.desk.JobFile;
-import java.util.Optional;
 import gatepin.core.winding.Arrangement;
 import gatepin.core.winding.Found;
 import gatepin.core.winding.MeterReading;
@@ -9,11 +7,13 @@ import gatepin.core.winding.MeterReading.StartSwitch;
 import gatepin.core.winding.Part;
 import gatepin.core.winding.WindingFinder;
 import gatepin.core.winding.WindingRecord;
+import gatepin.web.desk.JobFile;
 import gatepin.web.page.Finding.Level;
 import gatepin.web.store.WindingStore.Taken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What the winding finder says, in words. */

@@ -1,9 +1,9 @@
 package gatepin.web.page;
 
 import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Carrying.Leg;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.Carrying.Leg;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;

@@ -1,7 +1,7 @@
 package gatepin.web.store;
 
-import gatepin.core.supply.PanelRun;
 import gatepin.core.circuit.Supply;
+import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import java.util.List;
 import java.util.Optional;

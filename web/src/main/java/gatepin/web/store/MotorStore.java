@@ -1,8 +1,8 @@
 package gatepin.web.store;
 
-import gatepin.core.diagram.Column;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.machine.Lead;

@@ -54,7 +54,8 @@ class ComputingTest {
             }
         });
 
-        assertThat(computing.ask(1, "new facts", "plans", effort -> "done").value()).contains("done");
+        assertThat(computing.ask(1, "new facts", "plans", effort -> "done").value())
+                .contains("done");
         assertThat(ended.await(5, TimeUnit.SECONDS)).isTrue();
     }
 
@@ -66,7 +67,8 @@ class ComputingTest {
 
         assertThat(failed.failure()).contains("could not work this out").doesNotContain("inside", "Exception");
         assertThat(computing.ask(2, "facts", "plans", effort -> "done").value()).contains("done");
-        assertThat(computing.ask(1, "facts", "plans", effort -> "again").value()).contains("again");
+        assertThat(computing.ask(1, "facts", "plans", effort -> "again").value())
+                .contains("again");
     }
 
     @Test

@@ -18,9 +18,8 @@ final class Clearness {
     /** Every fault in words; none in a clear picture. */
     static List<String> faults(Drawing drawing) {
         List<String> faults = new ArrayList<>();
-        List<List<double[]>> lines = drawing.traces().stream()
-                .map(t -> points(t.path()))
-                .toList();
+        List<List<double[]>> lines =
+                drawing.traces().stream().map(t -> points(t.path())).toList();
         for (int i = 0; i < lines.size(); i++) {
             Trace trace = drawing.traces().get(i);
             List<double[]> line = lines.get(i);
@@ -60,7 +59,8 @@ final class Clearness {
             }
             for (int j = 0; j < i; j++) {
                 if (!shareAnEnd(trace.name(), drawing.traces().get(j).name()) && overlap(line, lines.get(j))) {
-                    faults.add(trace.name() + " lies on " + drawing.traces().get(j).name());
+                    faults.add(
+                            trace.name() + " lies on " + drawing.traces().get(j).name());
                 }
             }
         }

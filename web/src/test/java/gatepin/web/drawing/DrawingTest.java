@@ -2,23 +2,21 @@ package gatepin.web.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.DisplayName;
-import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Wire;
-import gatepin.core.plan.MadeUpWorld;
-import gatepin.core.plan.Sweep;
-import gatepin.core.plan.WorkingOrder;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.plan.MadeUpWorld;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.Planner;
 import gatepin.core.plan.RunningConnections;
+import gatepin.core.plan.Sweep;
+import gatepin.core.plan.WorkingOrder;
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -37,13 +35,16 @@ class DrawingTest {
         assertThat(drawings).as(name).hasSize(2);
         for (Drawing drawing : drawings) {
             assertThat(drawing.traces()).as(name).hasSameSizeAs(wires);
-            assertThat(Clearness.faults(drawing)).as(name + ", " + drawing.shape()).isEmpty();
+            assertThat(Clearness.faults(drawing))
+                    .as(name + ", " + drawing.shape())
+                    .isEmpty();
         }
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("diagrams")
-    @DisplayName("every plan of every usual diagram on every kind of switch is drawn, wide and tall, each wire clear of all else")
+    @DisplayName(
+            "every plan of every usual diagram on every kind of switch is drawn, wide and tall, each wire clear of all else")
     void everyPlanIsDrawnClearly(Sweep.Wired motor) {
         RunningConnections running = motor.running();
         for (SwitchKind kind : SwitchKind.ALL) {
@@ -60,8 +61,7 @@ class DrawingTest {
         for (List<Wire> wires : List.of(
                 motor.connection().direct(motor.leads()),
                 motor.connection().reversed().direct(motor.leads()))) {
-            Circuit circuit =
-                    new Circuit(motor.motor(), ContactChart.NONE, motor.supply(), Feeder.USUAL, wires);
+            Circuit circuit = new Circuit(motor.motor(), ContactChart.NONE, motor.supply(), Feeder.USUAL, wires);
             isClear(motor.name(), new Bench(motor.leads(), Optional.empty(), circuit, wires).draw(), wires);
         }
     }
@@ -72,8 +72,7 @@ class DrawingTest {
         for (long seed = 0; seed < 500; seed++) {
             Sweep.Wired motor = MadeUpWorld.oddlyMarked(seed);
             List<Wire> wires = motor.connection().direct(motor.leads());
-            Circuit circuit =
-                    new Circuit(motor.motor(), ContactChart.NONE, motor.supply(), Feeder.USUAL, wires);
+            Circuit circuit = new Circuit(motor.motor(), ContactChart.NONE, motor.supply(), Feeder.USUAL, wires);
             isClear(motor.name(), new Bench(motor.leads(), Optional.empty(), circuit, wires).draw(), wires);
         }
     }
