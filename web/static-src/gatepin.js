@@ -23,7 +23,7 @@ document.addEventListener('alpine:init', () => {
     key(event) {
       if (typing(event) || event.ctrlKey || event.altKey || event.metaKey) return;
       const to = { f: 'forward', o: 'off', r: 'reverse' }[event.key.toLowerCase()];
-      if (to) { this.throwTo(to); event.preventDefault(); }
+      if (to && this.$root.querySelector(`.handle [value="${to}"]`)) { this.throwTo(to); event.preventDefault(); }
     },
   }));
 

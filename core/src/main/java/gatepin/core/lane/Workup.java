@@ -371,7 +371,7 @@ public final class Workup {
                 kind.chart(),
                 kind.hasOff(),
                 running(leads, connection, supply, effort),
-                wishes.sparing(kind.worn())));
+                wishes.on(kind.chart().terminals()).sparing(kind.worn())));
     }
 
     /**

@@ -1,12 +1,16 @@
 package gatepin.core.plan;
 
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /**
  * What a person asks of a plan besides running the motor right.
@@ -36,6 +40,24 @@ public record Wishes(
         Set<Terminal> all = new HashSet<>(unusable);
         all.addAll(more);
         return new Wishes(everyHotBroken, wholeCurrentProtected, mostConductors, all, kept);
+    }
+
+    /** The terminals of a switch that they name and a face does not have: they were asked for another switch. */
+    public SortedSet<Terminal> notOn(Collection<Terminal> face) {
+        SortedSet<Terminal> missing = new TreeSet<>(unusable);
+        kept.forEach(w -> missing.addAll(List.of(w.from(), w.to())));
+        missing.removeIf(t -> !t.is(Type.SWITCH) || face.contains(t));
+        return missing;
+    }
+
+    /** The same without what names a terminal that a face does not have. */
+    public Wishes on(Collection<Terminal> face) {
+        Set<Terminal> missing = notOn(face);
+        Set<Terminal> empty = new HashSet<>(unusable);
+        empty.removeAll(missing);
+        Set<Wire> staying = new HashSet<>(kept);
+        staying.removeIf(w -> missing.contains(w.from()) || missing.contains(w.to()));
+        return new Wishes(everyHotBroken, wholeCurrentProtected, mostConductors, empty, staying);
     }
 
     public boolean areNone() {

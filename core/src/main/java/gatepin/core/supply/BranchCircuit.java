@@ -71,8 +71,10 @@ public record BranchCircuit(
     /** A conductor that drops more than this running is taken a size larger (common practice; NEC 210.19 note). */
     private static final double MOST_DROP = 0.03;
 
-    private static final NavigableMap<Double, String> CORDS_AWG = new TreeMap<>(
-            Map.of(10.0, "18 AWG", 13.0, "16 AWG", 18.0, "14 AWG", 25.0, "12 AWG", 30.0, "10 AWG", 40.0, "8 AWG"));
+    /** 18 AWG would carry 10 A, but a breaker of 15 or 20 A does not protect it (NEC 240.5(B), from memory). */
+    private static final NavigableMap<Double, String> CORDS_AWG =
+            new TreeMap<>(Map.of(13.0, "16 AWG", 18.0, "14 AWG", 25.0, "12 AWG", 30.0, "10 AWG", 40.0, "8 AWG"));
+
     private static final NavigableMap<Double, String> CORDS_METRIC =
             new TreeMap<>(Map.of(6.0, "0.75 mm²", 10.0, "1 mm²", 16.0, "1.5 mm²", 25.0, "2.5 mm²", 32.0, "4 mm²"));
 
@@ -191,6 +193,19 @@ public record BranchCircuit(
         return left * left;
     }
 
+    /** What the outlet for it is rated for, A; 0 where there is none and it is wired fixed. */
+    public int outletAmps() {
+        return Outlets.amps(asked.region(), asked.region() == Region.NORTH_AMERICA ? 1.25 * sizingAmps : sizingAmps);
+    }
+
+    /**
+     * The outlet carries the motor, but an outlet alone on its circuit must be rated for the breaker (NEC 210.21(B)(1), from
+     * memory), and a breaker that small trips when the motor starts.
+     */
+    public boolean outgrowsOutlet() {
+        return outletAmps() > 0 && breakerLow > outletAmps();
+    }
+
     /** Below four fifths of its starting torque a motor may hang on a stiff load (common practice). */
     public boolean startsWeakly() {
         return startingTorqueLeft() < 0.8;
@@ -222,11 +237,11 @@ public record BranchCircuit(
                 fromTable
                         ? new Figure(
                                 "Current to size from",
-                                amps(sizingAmps),
-                                "table by horsepower"
+                                amps(sizingAmps)
                                         + asked.plateAmps()
-                                                .map(a -> "; the plate says " + amps(a) + ", for the overload")
+                                                .map(a -> " (the plate says " + amps(a) + ")")
                                                 .orElse(""),
+                                "table by horsepower; the plate's amps set the overload",
                                 "NEC Table 430.248, from memory")
                         : new Figure("Current to size from", amps(sizingAmps), "the plate's amps", "the plate"));
         words.add(new Figure(
@@ -243,9 +258,11 @@ public record BranchCircuit(
                 .ifPresent(cord -> words.add(new Figure(
                         "Flexible cord",
                         cord + ", hard usage",
-                        "by the current it has to carry; short, and clamped on its jacket",
+                        "by the current it has to carry"
+                                + (american ? ", no smaller than 16 AWG on a branch circuit" : "")
+                                + "; short, and clamped on its jacket",
                         american
-                                ? "NEC Table 400.5(A)(1), from memory"
+                                ? "NEC Table 400.5(A)(1) and 240.5(B), from memory"
                                 : "IEC 60364-5-52 and common practice, from memory")));
         words.add(new Figure(
                 "Breaker",
@@ -284,7 +301,7 @@ public record BranchCircuit(
                 american ? "NEMA WD 6, from memory" : "IEC 60309 and IEC 60884, from memory"));
         words.add(new Figure(
                 "Voltage drop running",
-                percent(dropRunning) + " over " + Math.round(asked.metres()) + " m",
+                percent(dropRunning) + " over " + asked.region().lengths().distance(asked.metres()),
                 "there and back; 3 % is the usual bound",
                 american ? "NEC chapter 9 table 8, from memory" : "IEC 60228, from memory"));
         words.add(new Figure(

@@ -16,7 +16,7 @@ public final class Outlets {
      */
     public static String forMotor(Region region, int volts, boolean twoHots, double amps) {
         if (region == Region.IEC) {
-            int size = IEC_AMPS.stream().filter(a -> a >= amps).findFirst().orElse(0);
+            int size = amps(region, amps);
             return size == 0
                     ? "none: wire it fixed, with a lockable disconnect"
                     : size == 16 && amps <= 13
@@ -24,8 +24,14 @@ public final class Outlets {
                             : "IEC 60309 " + size + " A 2P+E 6h (blue)";
         }
         int series = twoHots || volts >= 200 ? 6 : 5;
-        int size = NEMA_AMPS.stream().filter(a -> a >= amps).findFirst().orElse(0);
+        int size = amps(region, amps);
         return size == 0 ? "none: wire it fixed, with a lockable disconnect" : "NEMA " + series + "-" + size;
+    }
+
+    /** The smallest standard outlet that carries so many amps, A; 0 where there is none. */
+    static int amps(Region region, double amps) {
+        return (region == Region.IEC ? IEC_AMPS : NEMA_AMPS)
+                .stream().filter(a -> a >= amps).findFirst().orElse(0);
     }
 
     /** The outlets a shop is likely to have, to choose from. */

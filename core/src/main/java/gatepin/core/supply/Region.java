@@ -6,16 +6,23 @@ import java.util.List;
 /** Whose words, sizes and rules hold. */
 public enum Region {
     /** 120/240 V split-phase or 208 V, 60 Hz; AWG; NEC. */
-    NORTH_AMERICA(Breaker.INVERSE_TIME, ConductorSize.AWG),
+    NORTH_AMERICA(Breaker.INVERSE_TIME, ConductorSize.AWG, LengthUnit.FEET),
     /** 230 V, 50 Hz; mm²; IEC. */
-    IEC(Breaker.C, ConductorSize.METRIC);
+    IEC(Breaker.C, ConductorSize.METRIC, LengthUnit.METRES);
 
     private final Breaker breaker;
     private final List<ConductorSize> sizes;
+    private final LengthUnit lengths;
 
-    Region(Breaker breaker, List<ConductorSize> sizes) {
+    Region(Breaker breaker, List<ConductorSize> sizes, LengthUnit lengths) {
         this.breaker = breaker;
         this.sizes = sizes;
+        this.lengths = lengths;
+    }
+
+    /** What cable and wire are measured in. */
+    public LengthUnit lengths() {
+        return lengths;
     }
 
     /** The usual breaker for a motor. */

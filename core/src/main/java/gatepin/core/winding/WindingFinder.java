@@ -80,7 +80,7 @@ public final class WindingFinder {
         if (!broken.isEmpty()) {
             state = State.CONTRADICTION;
             openInside(broken);
-        } else if (islands.isComplete() && next.isEmpty()) {
+        } else if (!latest.isEmpty() && islands.isComplete() && next.isEmpty()) {
             fits = fitting(islands, Arrangements.ALIKE);
             state = judge(islands, fits);
         }

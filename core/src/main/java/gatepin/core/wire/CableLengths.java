@@ -2,6 +2,7 @@ package gatepin.core.wire;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.supply.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,29 +13,29 @@ import java.util.List;
  * @param supplyCordMetres from the switch's box to the plug or disconnect, m
  */
 public record CableLengths(double motorCableMetres, double supplyCordMetres) {
-    /** A switch on the machine and a cord to the wall (common practice). */
-    public static final CableLengths USUAL = new CableLengths(1.5, 2.5);
+    /** A switch on the machine and a cord to the wall: 5 and 8 feet (common practice). */
+    public static final CableLengths USUAL = new CableLengths(1.524, 2.438);
 
+    private static final double LEAST = 0.1;
     private static final double MOST = 100;
 
-    /** Reads lengths in metres; problems carry the fields {@code motorCable} and {@code supplyCord}. */
-    public static Reading<CableLengths> read(String motorCable, String supplyCord) {
+    /** Reads lengths; problems carry the fields {@code motorCable} and {@code supplyCord}. */
+    public static Reading<CableLengths> read(String motorCable, String supplyCord, LengthUnit unit) {
         List<Problem> problems = new ArrayList<>();
-        double motor = metres("motorCable", motorCable, problems);
-        double supply = metres("supplyCord", supplyCord, problems);
+        double motor = metres("motorCable", motorCable, unit, problems);
+        double supply = metres("supplyCord", supplyCord, unit, problems);
         return problems.isEmpty() ? Reading.of(new CableLengths(motor, supply)) : Reading.failed(problems);
     }
 
-    private static double metres(String field, String typed, List<Problem> problems) {
-        String text = typed.strip().replace(',', '.').replaceAll("\\s*m$", "");
-        if (text.matches("\\d{1,3}(\\.\\d{0,2})?")) {
-            double metres = Double.parseDouble(text);
-            if (metres >= 0.1 && metres <= MOST) {
-                return Math.round(metres * 10) / 10.0;
-            }
+    private static double metres(String field, String typed, LengthUnit unit, List<Problem> problems) {
+        double metres = unit.metres(typed).orElse(0);
+        if (metres < LEAST || metres > MOST) {
+            problems.add(new Problem(
+                    field,
+                    typed,
+                    "“" + typed.strip() + "” is no length: write " + unit.word() + ", up to " + unit.distance(MOST)
+                            + ", such as " + unit.typed(USUAL.motorCableMetres()) + "."));
         }
-        problems.add(new Problem(
-                field, typed, "“" + typed.strip() + "” is no length: write metres, from 0.1 to 100, such as 1.5."));
-        return 0;
+        return metres;
     }
 }

@@ -14,12 +14,17 @@ import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.supply.Region;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedSet;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * What it takes to make the wires of a plan.
@@ -37,7 +42,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
     private static final int STRIP_SCREW = 9;
     private static final int STRIP_CONNECTOR = 12;
 
-    private static final List<String> HOTS_AMERICAN = List.of("black", "red", "blue", "orange");
+    private static final List<String> HOTS_AMERICAN = List.of("black", "red", "blue", "orange", "yellow", "brown");
     private static final List<String> HOTS_METRIC = List.of("brown", "black", "grey");
     /** Conductors that flexible cords commonly come with, ground counted (common practice). */
     private static final List<Integer> CORDS = List.of(3, 4, 5, 7, 12);
@@ -78,6 +83,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private final String size;
         private final CableLengths lengths;
         private final Nodes fixed;
+        private final Nodes inMotorBox;
         private final Map<Wire, String> colours = new HashMap<>();
         private final Map<Wire, Integer> bands = new HashMap<>();
 
@@ -89,29 +95,77 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             this.size = size;
             this.lengths = lengths;
             this.fixed = Nodes.of(circuit.wires(), List.of());
+            this.inMotorBox = Nodes.of(
+                    circuit.wires().stream()
+                            .filter(w -> w.run() == Run.MOTOR_BOX)
+                            .toList(),
+                    List.of());
             colour();
         }
 
-        /** Ground and neutral have their colours by rule; hots take turns, and from the second round on they get bands. */
+        /** Ground and neutral have their colours by rule. */
         private void colour() {
-            List<String> hots = region == Region.IEC ? HOTS_METRIC : HOTS_AMERICAN;
-            int motor = 0;
             for (Wire wire : order) {
                 if (wire.isGround()) {
                     colours.put(wire, region == Region.IEC ? "green and yellow" : "green");
                 } else if (isNeutral(wire)) {
                     colours.put(wire, region == Region.IEC ? "blue" : "white");
-                } else if (wire.run() == Run.MOTOR_CABLE) {
-                    colours.put(wire, hots.get(motor % hots.size()));
-                    bands.put(wire, motor / hots.size());
-                    motor++;
                 } else if (wire.run() == Run.SUPPLY_CABLE) {
                     boolean second = wire.lands(Terminal.L2);
                     colours.put(wire, region == Region.IEC ? (second ? "blue" : "brown") : second ? "white" : "black");
                 } else if (wire.run() == Run.SWITCH_BOX) {
-                    colours.put(wire, hots.get(0));
+                    colours.put(wire, hots().get(0));
                 }
             }
+            colourMotorCable();
+        }
+
+        private List<String> hots() {
+            return region == Region.IEC ? HOTS_METRIC : HOTS_AMERICAN;
+        }
+
+        /**
+         * A conductor keeps the colour of a lead it meets where the cable has it. The others take colours that no lead of the
+         * motor has, so that none goes over from one lead to another; when those run out, bands of tape tell them apart.
+         */
+        private void colourMotorCable() {
+            Map<String, Integer> uses = new HashMap<>();
+            List<Wire> left = new ArrayList<>();
+            for (Wire wire : order) {
+                if (wire.run() != Run.MOTOR_CABLE || colours.containsKey(wire)) {
+                    continue;
+                }
+                Optional<String> own = leadColours(l -> inMotorBox.same(wire.from(), l.terminal())).stream()
+                        .filter(c -> hots().contains(c) && !uses.containsKey(c))
+                        .findFirst();
+                own.ifPresentOrElse(c -> take(wire, c, uses), () -> left.add(wire));
+            }
+            SortedSet<String> ofLeads = leadColours(l -> true);
+            List<String> free =
+                    hots().stream().filter(c -> !ofLeads.contains(c)).toList();
+            List<String> cable = free.isEmpty() ? hots() : free;
+            if (free.isEmpty()) {
+                // plain, each of these is the colour of a lead
+                hots().forEach(c -> uses.putIfAbsent(c, 1));
+            }
+            for (Wire wire : left) {
+                String least = cable.stream()
+                        .min(Comparator.comparing(c -> uses.getOrDefault(c, 0)))
+                        .orElseThrow();
+                take(wire, least, uses);
+            }
+        }
+
+        private void take(Wire wire, String colour, Map<String, Integer> uses) {
+            colours.put(wire, colour);
+            bands.put(wire, uses.merge(colour, 1, Integer::sum) - 1);
+        }
+
+        private SortedSet<String> leadColours(Predicate<Lead> which) {
+            return leads.all().stream()
+                    .filter(which)
+                    .map(l -> l.colour().strip().toLowerCase(Locale.ROOT))
+                    .collect(Collectors.toCollection(TreeSet::new));
         }
 
         /** Joined to the neutral in every position, by wires alone. */
@@ -224,13 +278,8 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             list.add(cable("Supply cord", count(Run.SUPPLY_CABLE), lengths.supplyCordMetres()));
             int jumpers = count(Run.SWITCH_BOX);
             if (jumpers > 0) {
-                list.add(String.format(
-                        Locale.ROOT,
-                        "Wire for %d jumper%s: %.1f m%s",
-                        jumpers,
-                        jumpers == 1 ? "" : "s",
-                        Math.ceil(jumpers * JUMPER * 10) / 10,
-                        size.isEmpty() ? "" : ", " + size));
+                list.add("Wire for " + jumpers + (jumpers == 1 ? " jumper: " : " jumpers: ")
+                        + region.lengths().toBuy(jumpers * JUMPER) + (size.isEmpty() ? "" : ", " + size));
             }
             Map<String, Integer> connectors = new TreeMap<>();
             splices.forEach(s -> connectors.merge(s.connector(), 1, Integer::sum));
@@ -301,14 +350,8 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
                     .findFirst()
                     .map(c -> c == withGround ? "" : " (comes with " + c + ": " + (c - withGround) + " spare)")
                     .orElse(" (more than one cable)");
-            return String.format(
-                    Locale.ROOT,
-                    "%s: %.1f m of %d conductors with ground%s%s",
-                    name,
-                    metres + 2 * SLACK,
-                    withGround,
-                    size.isEmpty() ? "" : ", " + size,
-                    comes);
+            return name + ": " + region.lengths().toBuy(metres + 2 * SLACK) + " of " + withGround + " conductors with "
+                    + region.ground() + (size.isEmpty() ? "" : ", " + size) + comes;
         }
     }
 }

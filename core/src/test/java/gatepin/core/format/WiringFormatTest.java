@@ -130,6 +130,27 @@ class WiringFormatTest {
                 .isEqualTo(now.wires().toString());
     }
 
+    @ParameterizedTest(name = "{0}: {1} {2}")
+    @CsvSource(delimiter = '|', textBlock = """
+            potters-wheel | /motor/parts/coils/0 | open | run-half-idle
+            potters-wheel | /motor/parts/coils/0 | shorted | feeder-weakens
+            seed-auger | /gear/contacts/0 | stuck-closed | short
+            seed-auger | /gear/contacts/0 | stuck-open | nothing-happens
+            apple-scratter | /motor/startSwitch | stuck-closed | start-left-in
+            apple-scratter | /motor/startSwitch | stuck-open | start-not-energised
+            """)
+    void whatIsBrokenIsReadAndTold(String example, String part, String health, String rule) throws IOException {
+        ObjectNode root = (ObjectNode) JSON.readTree(text(example));
+        if (part.endsWith("startSwitch")) {
+            ((ObjectNode) root.path("motor")).put("startSwitch", health);
+        } else {
+            ((ObjectNode) root.at(part)).put("health", health);
+        }
+        assertThat(rules(analysed(text(example)))).doesNotContain(rule);
+
+        assertThat(rules(analysed(root.toString()))).contains(rule);
+    }
+
     @Test
     void contactorsAreReadWithTheirSettings() throws IOException {
         JsonNode analysis = analysed(text("seed-auger"));

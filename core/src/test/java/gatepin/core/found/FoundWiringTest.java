@@ -83,6 +83,18 @@ class FoundWiringTest {
     }
 
     @Test
+    @DisplayName("a diagram that leaves the capacitor out is the same wiring with it in the start circuit")
+    void aCapacitorTheDiagramLeavesOutIsNoDifference() {
+        String throughCapacitor = DRUM.replace("T8: T8 > switch 4", "T8: T8 > cap 1\n: cap 2 > switch 4");
+        assertThat(onDrum(throughCapacitor).differences(SIX, HIGH, Optional.of(LOW)))
+                .isEmpty();
+
+        assertThat(onDrum(throughCapacitor.replace("cap 2 > switch 4", "cap 2 > switch 3"))
+                        .differences(SIX, HIGH, Optional.of(LOW)))
+                .isNotEmpty();
+    }
+
+    @Test
     void aWireOnAnotherTerminalIsDangerousWhereItChangesWhatIsJoined() {
         FoundWiring wrong = onDrum(DRUM.replace("T8 > switch 4", "T8 > switch 3"));
 

@@ -45,6 +45,23 @@ class PlannerTest {
     }
 
     @Test
+    void wishesForATerminalThatTheFaceLacksAreLeftAside() {
+        Wire stays = new Wire(Terminal.motor("T1"), Terminal.onSwitch("8"), Wire.Run.MOTOR_CABLE);
+        Wishes wishes = new Wishes(
+                true,
+                false,
+                OptionalInt.empty(),
+                Set.of(Terminal.onSwitch("5"), Terminal.onSwitch("7")),
+                Set.of(stays));
+        List<Terminal> face = SwitchKind.CROSS_CORNER_DRUM.chart().terminals();
+
+        assertThat(wishes.notOn(face)).extracting(Terminal::mark).containsExactly("7", "8");
+        assertThat(wishes.on(face))
+                .isEqualTo(new Wishes(true, false, OptionalInt.empty(), Set.of(Terminal.onSwitch("5")), Set.of()));
+        assertThat(wishes.on(SwitchKind.CAM_8.chart().terminals())).isEqualTo(wishes);
+    }
+
+    @Test
     @DisplayName("six leads, 230 V, cross-corner drum: plans with five, four and three conductors (common practice)")
     void highVoltageOnTheCrossCornerDrum() {
         assertThat(on(SwitchKind.CROSS_CORNER_DRUM, SampleMotors.PROTECTED).plans())

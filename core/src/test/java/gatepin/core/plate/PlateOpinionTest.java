@@ -22,6 +22,8 @@ class PlateOpinionTest {
                 "1 HP 3 PH 230/460 V 3.4/1.7 A 60 HZ 1725 RPM | DANGER | three-phase motor | hums and burns",
                 "1 HP 3 PH 230/460 V 3.4/1.7 A 60 HZ 1725 RPM | GOOD | Nine leads | T4 T5 T6 joined",
                 "1 HP 3 PH 230/460 V 3.4/1.7 A 60 HZ 1725 RPM | GOOD | exchange | shaft diameter and key",
+                "1 HP 3 PH 230/460 V 3.4/1.7 A 60 HZ 1725 RPM | GOOD | 230 V: 1354 VA in | √3 × volts × amps",
+                "5 HP 3 PH 230/460 V 38/19 A 60 HZ 1725 RPM | WARN | far from the table's 15.2 A | Table 430.250",
                 "UNIVERSAL 1/3 HP 115 V 6 A 60 HZ 3450 RPM | DANGER | universal motor | armature or field",
                 "SHADED POLE 1/20 HP 115 V 1.9 A 1550 RPM 60 HZ | DANGER | shaded-pole | cannot be reversed",
                 "HERMETIC 1/3 HP 115 V 6 A 60 HZ 3450 RPM | DANGER | sealed motor | not meant to reverse",

@@ -39,6 +39,14 @@ class BranchCircuitTest {
         assertThat(FullLoadAmps.amps(hp, volts)).hasValue(amps);
     }
 
+    @ParameterizedTest(name = "three-phase, {0} hp: {1} A at 230 V (NEC Table 430.250, from memory)")
+    @CsvSource({"0.5, 2.2", "1, 4.2", "3, 9.6", "5, 15.2", "10, 28"})
+    void threePhaseFullLoadAmps(double hp, double amps) {
+        assertThat(FullLoadAmps.threePhase(hp, 230)).hasValue(amps);
+        assertThat(FullLoadAmps.threePhase(hp, 460)).hasValue(amps / 2);
+        assertThat(FullLoadAmps.threePhase(hp, 115)).isEmpty();
+    }
+
     @Test
     void theTableEnds() {
         assertThat(FullLoadAmps.amps(15, 230)).isEmpty();
@@ -80,6 +88,13 @@ class BranchCircuitTest {
         assertThat(low.plug()).isEqualTo("NEMA 5-20");
         assertThat(high.plug()).isEqualTo("NEMA 6-15");
         assertThat(low.whiteIsHot()).isFalse();
+        assertThat(low.outletAmps()).isEqualTo(20);
+        assertThat(size(1, 115, 16, 100, 1.0, 5).outgrowsOutlet()).isTrue();
+        assertThat(high.outgrowsOutlet()).isFalse();
+        assertThat(high.figures())
+                .as(
+                        "6.9 A on a circuit of 15 A: 18 AWG would carry it but is not protected (NEC 240.5(B), from memory)")
+                .anyMatch(f -> f.name().equals("Flexible cord") && f.value().startsWith("16 AWG"));
         assertThat(low.figures())
                 .as("13.8 A × 125 % on a cord of two loaded conductors (NEC Table 400.5(A)(1), from memory)")
                 .anyMatch(f -> f.name().equals("Flexible cord") && f.value().startsWith("14 AWG"));

@@ -55,6 +55,16 @@ class WindingFinderTest {
     }
 
     @Test
+    @DisplayName("before anything is read nothing is said, however many leads there are")
+    void withoutReadingsNothingIsSaid() {
+        for (List<String> leads : List.of(List.<String>of(), List.of("1"), List.of("1", "2", "3"))) {
+            Found found = WindingFinder.find(leads, List.of(), Hints.NONE, MeterError.USUAL);
+            assertThat(found.state()).isEqualTo(State.MEASURING);
+            assertThat(found.remarks()).isEmpty();
+        }
+    }
+
+    @Test
     @DisplayName("three leads: lowest is the main winding, middle the auxiliary, highest is the sum")
     void threeLeadsOnACommon() {
         Found found = find("A B C", "A-B 2.1, A-C 7.3, B-C 5.2");

@@ -7,13 +7,17 @@ import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire.Run;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Leads;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.Planner;
 import gatepin.core.plan.SampleMotors;
 import gatepin.core.plan.WorkingOrder;
+import gatepin.core.supply.LengthUnit;
 import gatepin.core.supply.Region;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -48,6 +52,44 @@ class MakingTest {
                     .forEach(w -> assertThat(looks.add(w.colour() + w.bands()))
                             .as(w.toString())
                             .isTrue());
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "no conductor without bands has the colour of a lead that it does not meet, whatever colours the leads have")
+    void coloursDoNotCrossOver() {
+        List<String> paints =
+                List.of("black", "Red", "blue", "orange", "yellow", "brown", "white", "", "purple", "grey");
+        for (long seed = 0; seed < 300; seed++) {
+            Random random = new Random(seed);
+            SampleMotors motor = MOTORS.get((int) (seed % MOTORS.size()));
+            Plan plan = best(motor, SwitchKind.CROSS_CORNER_DRUM);
+            Leads painted = new Leads(motor.leads().all().stream()
+                    .map(l -> new Lead(l.mark(), paints.get(random.nextInt(paints.size())), l.ends()))
+                    .toList());
+            Nodes box = Nodes.of(
+                    plan.wires().stream().filter(w -> w.run() == Run.MOTOR_BOX).toList(), List.of());
+            Making making = Making.of(
+                    motor.circuit(SwitchKind.CROSS_CORNER_DRUM, plan.wires()),
+                    WorkingOrder.of(plan),
+                    painted,
+                    Region.NORTH_AMERICA,
+                    "14 AWG",
+                    new CableLengths(2, 3));
+            for (WireDetail detail : making.wires()) {
+                boolean hot = detail.wire().run() == Run.MOTOR_CABLE
+                        && !detail.wire().isGround()
+                        && !detail.colour().equals("white");
+                List<String> met = painted.all().stream()
+                        .filter(l -> box.same(l.terminal(), detail.wire().from()))
+                        .map(l -> l.colour().toLowerCase(java.util.Locale.ROOT))
+                        .toList();
+                boolean others = painted.all().stream().anyMatch(l -> l.colour().equalsIgnoreCase(detail.colour()));
+                if (hot && detail.bands() == 0 && others) {
+                    assertThat(met).as("seed %d: %s", seed, detail).contains(detail.colour());
+                }
+            }
         }
     }
 
@@ -111,16 +153,18 @@ class MakingTest {
 
         assertThat(making.toBuy())
                 .contains(
-                        "Motor cable: 2.3 m of 5 conductors with ground, 14 AWG",
-                        "Supply cord: 3.3 m of 3 conductors with ground, 14 AWG")
+                        "Motor cable: 8 ft of 5 conductors with ground, 14 AWG",
+                        "Supply cord: 11 ft of 3 conductors with ground, 14 AWG")
                 .anyMatch(l -> l.startsWith(screws + " × ring or fork"))
                 .anyMatch(l -> l.startsWith("2 × connector listed for 3 wires"));
     }
 
     @Test
     void lengthsAreReadWithCommaOrPoint() {
-        assertThat(CableLengths.read("1,5", "2.25 m").value()).contains(new CableLengths(1.5, 2.3));
-        assertThat(CableLengths.read("far", "0").problems())
+        assertThat(CableLengths.read("1,5", "2.25 m", LengthUnit.METRES).value())
+                .contains(new CableLengths(1.5, 2.25));
+        assertThat(CableLengths.read("5", "2.25 m", LengthUnit.FEET).value()).contains(new CableLengths(1.524, 2.25));
+        assertThat(CableLengths.read("far", "0", LengthUnit.METRES).problems())
                 .extracting(p -> p.field())
                 .containsExactly("motorCable", "supplyCord");
     }

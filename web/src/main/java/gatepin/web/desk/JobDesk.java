@@ -223,7 +223,10 @@ public class JobDesk {
                     who(before.job()),
                     Kind.SAVED,
                     "Supply saved: " + supply(volts, kind) + ", "
-                            + run.metres().stripTrailingZeros().toPlainString() + " m from the panel, present plug: "
+                            + before.job()
+                                    .region()
+                                    .lengths()
+                                    .distance(run.metres().doubleValue()) + " from the panel, present plug: "
                             + run.presentPlug() + ".");
         }
         return changes.apply(before, changed);

@@ -1,6 +1,7 @@
 package gatepin.web.page;
 
 import gatepin.core.Problem;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
 import gatepin.web.desk.JobDesk;
 import gatepin.web.desk.JobFile;
@@ -31,6 +32,7 @@ class JobPages {
     void fill(Model model, JobFile file, Gate here) {
         model.addAttribute("file", file);
         model.addAttribute("job", file.job());
+        model.addAttribute("hasOff", file.gear().map(SwitchKind::hasOff).orElse(true));
         model.addAttribute("about", about(file));
         model.addAttribute("fence", Post.fence(file.lane(), Optional.of(here)));
         model.addAttribute("gate", here);

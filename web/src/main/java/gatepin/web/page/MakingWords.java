@@ -6,6 +6,7 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.found.FoundWire;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.ConductorSize;
+import gatepin.core.supply.LengthUnit;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.wire.Making;
 import gatepin.core.wire.Splice;
@@ -13,7 +14,6 @@ import gatepin.core.wire.WireDetail;
 import gatepin.web.desk.JobFile;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 
 /** What it takes to make the wires, in words. */
@@ -32,7 +32,7 @@ final class MakingWords {
     }
 
     /** Colour, bands, size and length. */
-    static String facts(WireDetail detail) {
+    static String facts(WireDetail detail, LengthUnit unit) {
         List<String> facts = new ArrayList<>();
         String colour = detail.colour() + (detail.bands() > 0 ? " with " + FoundWire.bands(detail.bands()) : "");
         if (!colour.isBlank() && detail.cutMetres() > 0) {
@@ -42,7 +42,7 @@ final class MakingWords {
             facts.add(detail.size());
         }
         if (detail.cutMetres() > 0) {
-            facts.add(String.format(Locale.ROOT, "cut %.2f m", detail.cutMetres()));
+            facts.add("cut " + unit.cut(detail.cutMetres()));
         }
         if (!detail.remark().isEmpty()) {
             facts.add(detail.remark());
@@ -51,13 +51,13 @@ final class MakingWords {
     }
 
     /** How both ends are made. */
-    static String fittings(WireDetail detail) {
-        return end(detail.wire().from(), detail.stripFromMillimetres(), detail.fromFitting()) + "; "
-                + end(detail.wire().to(), detail.stripToMillimetres(), detail.toFitting());
+    static String fittings(WireDetail detail, LengthUnit unit) {
+        return end(detail.wire().from(), unit.strip(detail.stripFromMillimetres()), detail.fromFitting()) + "; "
+                + end(detail.wire().to(), unit.strip(detail.stripToMillimetres()), detail.toFitting());
     }
 
-    private static String end(Terminal end, int strip, String fitting) {
-        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + " mm, "
+    private static String end(Terminal end, String strip, String fitting) {
+        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + ", "
                 + fitting;
     }
 

@@ -21,6 +21,7 @@ import gatepin.web.desk.JobFile;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -56,6 +57,16 @@ final class PlanWords {
                     "Their contact closes only now and then. Plans do without them."));
         }
         return findings;
+    }
+
+    /** Wishes that name terminals of another switch. */
+    static Optional<Finding> otherSwitch(JobFile file) {
+        return file.gear()
+                .map(gear -> file.wishes().notOn(gear.chart().terminals()))
+                .filter(missing -> !missing.isEmpty())
+                .map(missing -> Finding.warn(
+                        "What the plan must have names " + marks(missing),
+                        "This switch has no such terminal, so that wish is left aside. Ask anew for this switch."));
     }
 
     private static String marks(Collection<Terminal> terminals) {

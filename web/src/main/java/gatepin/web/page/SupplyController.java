@@ -5,6 +5,8 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.BranchCircuit.Figure;
+import gatepin.core.supply.LengthUnit;
 import gatepin.core.supply.Outlets;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
@@ -16,8 +18,12 @@ import gatepin.web.desk.MotorDesk;
 import gatepin.web.store.StaleEdit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -31,8 +37,8 @@ import org.springframework.web.servlet.ModelAndView;
 /** The Supply gate: the voltages side by side, what each takes, and the one to use. */
 @Controller
 class SupplyController {
-    private static final double METRES_PER_FOOT = 0.3048;
     private static final double FIRST_GUESS_METRES = 15;
+    private static final double FARTHEST_METRES = 1000;
 
     private final JobDesk desk;
     private final MotorDesk motorDesk;
@@ -45,30 +51,27 @@ class SupplyController {
     }
 
     /** A voltage on the screen. */
-    public record Column(
-            int volts, String name, boolean chosen, boolean recommended, List<BranchCircuit.Figure> figures) {}
+    public record Column(int volts, String name, boolean chosen, boolean recommended) {}
+
+    /** A figure at every voltage, with the rule that it comes from. */
+    public record Row(String name, String rule, List<String> values) {}
 
     @GetMapping("/jobs/{id}/supply")
     String show(@PathVariable long id, Model model) {
         JobFile file = pages.file(id);
         model.addAttribute(
                 "distance",
-                file.run().map(r -> plain(r.metres(), file.job().region())).orElse(""));
+                file.run()
+                        .map(r -> file.job().region().lengths().typed(r.metres().doubleValue()))
+                        .orElse(""));
         model.addAttribute("plug", file.run().map(PanelRun::presentPlug).orElse(""));
         return page(model, file, file.run().map(r -> r.metres().doubleValue()).orElse(FIRST_GUESS_METRES));
-    }
-
-    private static String plain(BigDecimal metres, Region region) {
-        double value = region == Region.NORTH_AMERICA ? metres.doubleValue() / METRES_PER_FOOT : metres.doubleValue();
-        return BigDecimal.valueOf(Math.round(value * 10) / 10.0)
-                .stripTrailingZeros()
-                .toPlainString();
     }
 
     private String page(Model model, JobFile file, double metres) {
         pages.fill(model, file, Gate.SUPPLY);
         Region region = file.job().region();
-        model.addAttribute("unit", region == Region.NORTH_AMERICA ? "feet" : "metres");
+        model.addAttribute("unit", region.lengths().word());
         model.addAttribute("outlets", Outlets.usual(region));
         Set<String> shopHas = motorDesk.outlets(file.job().id());
         model.addAttribute("shopHas", shopHas);
@@ -82,12 +85,32 @@ class SupplyController {
                     option.volts(),
                     option.name(region),
                     file.job().volts().equals(Optional.of(option.volts())),
-                    advice.orElseThrow().recommended().equals(Optional.of(option)),
-                    option.circuit().map(BranchCircuit::figures).orElse(List.of())));
+                    advice.orElseThrow().recommended().equals(Optional.of(option))));
         }
+        model.addAttribute("rows", rows(advice.orElseThrow().options()));
         model.addAttribute("columns", columns);
         model.addAttribute("findings", SupplyWords.findings(file, advice.orElseThrow(), shopHas));
         return "supply";
+    }
+
+    /** A row for each figure that any voltage has, in the order in which they come. */
+    private static List<Row> rows(List<Option> options) {
+        Map<String, Figure> named = new LinkedHashMap<>();
+        List<Map<String, String>> values = new ArrayList<>();
+        for (Option option : options) {
+            Map<String, String> mine = new HashMap<>();
+            for (Figure figure : option.circuit().map(BranchCircuit::figures).orElse(List.of())) {
+                named.putIfAbsent(figure.name(), figure);
+                mine.put(figure.name(), figure.value());
+            }
+            values.add(mine);
+        }
+        return named.values().stream()
+                .map(f -> new Row(
+                        f.name(),
+                        f.rule() + " · " + f.source(),
+                        values.stream().map(v -> v.getOrDefault(f.name(), "–")).toList()))
+                .toList();
     }
 
     @PostMapping("/jobs/{id}/supply")
@@ -102,7 +125,7 @@ class SupplyController {
         JobFile file = pages.file(id);
         List<Problem> problems = new ArrayList<>();
         Region region = file.job().region();
-        Optional<BigDecimal> metres = metres(distance, region, problems);
+        Optional<BigDecimal> metres = metres(distance, region.lengths(), problems);
         if (!Outlets.usual(region).contains(plug) && !plug.equals("none")) {
             problems.add(new Problem("plug", plug, "Choose the plug that is on the cord now, or none."));
         }
@@ -132,26 +155,19 @@ class SupplyController {
         }
     }
 
-    private static Optional<BigDecimal> metres(String typed, Region region, List<Problem> problems) {
-        boolean feet = region == Region.NORTH_AMERICA;
-        String text = typed.strip().replace(',', '.').replaceFirst("(?i)\\s*(ft|feet|m|metres|meters)$", "");
-        try {
-            double value = Double.parseDouble(text) * (feet ? METRES_PER_FOOT : 1);
-            if (value >= 0 && value <= 1000) {
-                return Optional.of(BigDecimal.valueOf(Math.round(value * 10)).movePointLeft(1));
-            }
-            problems.add(new Problem(
-                    "distance",
-                    typed,
-                    typed.strip() + " is out of range: up to " + (feet ? "3280 feet." : "1000 metres.")));
-        } catch (NumberFormatException e) {
-            problems.add(new Problem(
-                    "distance",
-                    typed,
-                    text.isEmpty()
-                            ? "How far is the machine from the panel? Pace it out; a guess is better than nothing."
-                            : "“" + text + "” is no number of " + (feet ? "feet." : "metres.")));
+    private static Optional<BigDecimal> metres(String typed, LengthUnit unit, List<Problem> problems) {
+        OptionalDouble metres = unit.metres(typed);
+        if (metres.isPresent() && metres.getAsDouble() <= FARTHEST_METRES) {
+            return Optional.of(BigDecimal.valueOf(metres.getAsDouble()));
         }
+        problems.add(new Problem(
+                "distance",
+                typed,
+                metres.isPresent()
+                        ? typed.strip() + " is out of range: up to " + unit.perKilometre() + " " + unit.word() + "."
+                        : typed.isBlank()
+                                ? "How far is the machine from the panel? Pace it out; a guess is better than nothing."
+                                : "“" + typed.strip() + "” is no number of " + unit.word() + "."));
         return Optional.empty();
     }
 }

@@ -36,6 +36,7 @@ final class SupplyWords {
         }
         chosen.flatMap(Option::circuit).ifPresent(c -> {
             outlet(c, shopHas, findings);
+            breaker(c, findings);
             plug(file.run(), c, findings);
             torque(c, findings);
         });
@@ -49,6 +50,19 @@ final class SupplyWords {
                     "It takes " + circuit.plug() + "; the shop has "
                             + String.join(", ", new java.util.TreeSet<>(shopHas))
                             + ". Have one put in, or wire it fixed with a lockable disconnect."));
+        }
+    }
+
+    private static void breaker(BranchCircuit circuit, List<Finding> findings) {
+        if (circuit.outgrowsOutlet()) {
+            findings.add(
+                    Finding.warn(
+                            "A " + circuit.breakerLow() + " A breaker and a " + circuit.outletAmps()
+                                    + " A outlet do not go together",
+                            "The outlet carries the motor, but an outlet alone on its circuit must be rated for the breaker ahead of it"
+                                    + " (NEC 210.21, from memory), and a breaker of " + circuit.outletAmps()
+                                    + " A is likely to trip when this motor starts. Wire it fixed with a lockable disconnect, fit an"
+                                    + " outlet and plug of the breaker's size, or take the higher voltage if the plate has one."));
         }
     }
 

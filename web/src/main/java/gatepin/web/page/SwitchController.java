@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -77,7 +78,10 @@ class SwitchController {
         Answer<Optional<PlanResult>> answer = computing.plans(file);
         wishes(model, file);
         model.addAttribute("mapping", maps.mapping(file.job().id()).isPresent());
-        FoundWords.repair(file, computing).ifPresent(f -> model.addAttribute("wired", List.of(f)));
+        model.addAttribute(
+                "wired",
+                Stream.concat(PlanWords.otherSwitch(file).stream(), FoundWords.repair(file, computing).stream())
+                        .toList());
         if (answer.value().isEmpty()) {
             model.addAttribute("computing", answer);
             return "switch";
@@ -88,7 +92,7 @@ class SwitchController {
         }
         SwitchKind gear = file.gear().orElseThrow();
         List<Plan> plans = result.orElseThrow().plans();
-        model.addAttribute("arrangements", result.orElseThrow().arrangements());
+        model.addAttribute("workedOut", true);
         if (plans.isEmpty()) {
             model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name(), () -> wouldDo(file)));
             return "switch";

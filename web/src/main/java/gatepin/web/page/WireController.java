@@ -7,6 +7,7 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Gate;
 import gatepin.core.machine.Lead;
+import gatepin.core.supply.LengthUnit;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;
 import gatepin.core.wire.WireDetail;
@@ -59,8 +60,8 @@ class WireController {
                     end(wire.from(), supply),
                     end(wire.to(), supply),
                     words(wire, file),
-                    MakingWords.facts(detail),
-                    MakingWords.fittings(detail),
+                    MakingWords.facts(detail, file.job().region().lengths()),
+                    MakingWords.fittings(detail, file.job().region().lengths()),
                     planned.isMade());
         }
 
@@ -146,8 +147,10 @@ class WireController {
                 "splices", making.splices().stream().map(MakingWords::splice).toList());
         model.addAttribute(
                 "linksOut", file.gear().map(g -> g.linksToTakeOut(wires)).orElse(Set.of()));
-        model.asMap().putIfAbsent("motorCable", "" + file.cables().motorCableMetres());
-        model.asMap().putIfAbsent("supplyCord", "" + file.cables().supplyCordMetres());
+        LengthUnit unit = file.job().region().lengths();
+        model.addAttribute("unit", unit.word());
+        model.asMap().putIfAbsent("motorCable", unit.typed(file.cables().motorCableMetres()));
+        model.asMap().putIfAbsent("supplyCord", unit.typed(file.cables().supplyCordMetres()));
         model.addAttribute(
                 "drawings",
                 new Bench(file.wiredLeads(), file.gear(), file.plannedCircuit().orElseThrow(), wires).draw());
@@ -163,8 +166,9 @@ class WireController {
             @RequestParam(defaultValue = "") String motorCable,
             @RequestParam(defaultValue = "") String supplyCord,
             Model model) {
-        Reading<CableLengths> read = CableLengths.read(motorCable, supplyCord);
         JobFile file = pages.file(id);
+        Reading<CableLengths> read =
+                CableLengths.read(motorCable, supplyCord, file.job().region().lengths());
         if (read.value().isEmpty()) {
             pages.fill(model, file, Gate.WIRE);
             model.addAttribute("motorCable", motorCable);

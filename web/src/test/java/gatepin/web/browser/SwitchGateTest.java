@@ -49,13 +49,13 @@ class SwitchGateTest {
         assertThat(browser.text(".ticket")).contains("As found: T1 on 5, L1 on 6, T5 on 1, T8 on 4, T4 on 2, L2 on 2");
 
         shop.takePlanOfThePlate();
-        assertThat(browser.text(".wire-facts")).contains("14 AWG", "cut 1.80 m");
-        assertThat(browser.text("#buy")).contains("Motor cable: 1.8 m of 6 conductors", "connector listed for", "in³");
+        assertThat(browser.text(".wire-facts")).contains("14 AWG", "cut 6 ft");
+        assertThat(browser.text("#buy")).contains("Motor cable: 6 ft of 6 conductors", "connector listed for", "in³");
         browser.type("#motorCable", "long").press("Count again");
         assertThat(shop.complaints()).singleElement().asString().contains("“long” is no length");
         assertThat(browser.one("#motorCable").getAttribute("value")).isEqualTo("long");
         browser.type("#motorCable", "3,2").press("Count again");
-        assertThat(browser.text("#buy")).contains("Motor cable: 3.5 m");
+        assertThat(browser.text("#buy")).contains("Motor cable: 4.5 ft");
         tickEveryWire();
     }
 
@@ -136,6 +136,26 @@ class SwitchGateTest {
         shop.chooseSwitch("Cross-corner drum");
         assertThat(shop.post("Switch")).isEqualTo("pin dropped");
         assertThat(browser.text(".ticket")).contains("The switch is not for this motor");
+    }
+
+    @Test
+    void aHandleWithoutOffShowsNoneAndWishesForAnotherSwitchAreTold() {
+        String job = shop.demo("Apple scratter");
+        browser.go(job + "/switch").press("What the plan must have");
+        browser.type("#unusable", "5").press("Plan with these");
+        shop.chooseSwitch("Cam switch, 8 terminals");
+        assertThat(browser.text(".ticket")).doesNotContain("What the plan must have names");
+        browser.press("What the plan must have").type("#unusable", "8").press("Plan with these");
+        shop.chooseSwitch("DPDT toggle, no centre");
+        assertThat(browser.text(".ticket"))
+                .contains("What the plan must have names 8", "no such terminal", "This handle has no OFF");
+
+        assertThat(browser.all(".handle button"))
+                .extracting(WebElement::getText)
+                .containsExactly("FORWARD", "REVERSE");
+        assertThat(browser.text("main")).doesNotContain("hot in OFF", "Stays hot");
+        browser.keys("o");
+        assertThat(browser.one("svg.bench").getAttribute("data-at")).isEqualTo("forward");
     }
 
     @Test
