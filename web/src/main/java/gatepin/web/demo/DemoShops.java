@@ -119,7 +119,7 @@ public class DemoShops implements ApplicationRunner {
                 desk.open(scratter).orElseThrow().job().version(),
                 230,
                 Supply.Kind.TWO_HOT,
-                new PanelRun(new BigDecimal("18.3"), "NEMA 6-15"));
+                new PanelRun(new BigDecimal("18.288"), "NEMA 6-15"));
         motorDesk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
         desk.pull(scratter, Gate.SUPPLY, "");
         rotationDesk.save(
@@ -260,7 +260,7 @@ public class DemoShops implements ApplicationRunner {
                 rows,
                 new ConnectionReader.Typed("115", "black blue", "black/yellow blue/yellow", "", "blue blue/yellow"),
                 StatedRotation.Direction.CLOCKWISE);
-        ready(id, "6", "NEMA 5-15", ToolMotion.SEEN, DriveStage.Kind.GEAR_PAIR, false);
+        ready(id, "6.096", "NEMA 5-15", ToolMotion.SEEN, DriveStage.Kind.GEAR_PAIR, false);
     }
 
     /** A cam switch whose twelve terminals stand in two rows of six; what is inside, only the simulated meter knows. */
@@ -271,7 +271,7 @@ public class DemoShops implements ApplicationRunner {
                 "T1 T4 T5 T8",
                 new ConnectionReader.Typed("115", "T1 T5", "T4 T8", "", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
-        ready(id, "9", "NEMA 5-15", ToolMotion.DRILL, DriveStage.Kind.BELT, false);
+        ready(id, "9.144", "NEMA 5-15", ToolMotion.DRILL, DriveStage.Kind.BELT, false);
         switchDesk.face(
                 id,
                 0,
@@ -296,7 +296,7 @@ public class DemoShops implements ApplicationRunner {
                 "P1 P2 T1 T2 T3 T4 T5 T8",
                 new ConnectionReader.Typed("230", "P1", "T4 T8", "P2 T1; T2 T3 T5", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
-        ready(id, "22", "fixed wiring", ToolMotion.SEEN, DriveStage.Kind.CHAIN, true);
+        ready(id, "21.336", "fixed wiring", ToolMotion.SEEN, DriveStage.Kind.CHAIN, true);
     }
 
     /** Relies on the marks, as far from the panel, through one drive to the tool, both ways: up to the Switch gate. */

@@ -140,15 +140,15 @@ class SwitchGateTest {
 
     @Test
     void aHandleWithoutOffShowsNoneAndWishesForAnotherSwitchAreTold() {
-        String job = shop.demo("Apple scratter");
-        browser.go(job + "/switch").press("What the plan must have");
-        browser.type("#unusable", "5").press("Plan with these");
-        shop.chooseSwitch("Cam switch, 8 terminals");
+        String job = shop.wireListOfASixLeadMotor("Straight-across machine");
+        browser.go(job + "/switch").press("Switch: ");
+        shop.chooseSwitch("3PDT toggle, centre off");
+        browser.press("What the plan must have").type("#unusable", "9").press("Plan with these");
         assertThat(browser.text(".ticket")).doesNotContain("What the plan must have names");
-        browser.press("What the plan must have").type("#unusable", "8").press("Plan with these");
+        browser.press("Switch: ");
         shop.chooseSwitch("DPDT toggle, no centre");
         assertThat(browser.text(".ticket"))
-                .contains("What the plan must have names 8", "no such terminal", "This handle has no OFF");
+                .contains("What the plan must have names 9", "no such terminal", "This handle has no OFF");
 
         assertThat(browser.all(".handle button"))
                 .extracting(WebElement::getText)
