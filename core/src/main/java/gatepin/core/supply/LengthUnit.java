@@ -18,13 +18,13 @@ public enum LengthUnit {
     private final String word;
     private final String letters;
     private final double metresEach;
-    private final int mostTyped;
+    private final int perKilometre;
 
-    LengthUnit(String word, String letters, double metresEach, int mostTyped) {
+    LengthUnit(String word, String letters, double metresEach, int perKilometre) {
         this.word = word;
         this.letters = letters;
         this.metresEach = metresEach;
-        this.mostTyped = mostTyped;
+        this.perKilometre = perKilometre;
     }
 
     /** Its name in the plural. */
@@ -39,7 +39,7 @@ public enum LengthUnit {
 
     /** How many of them a kilometre has, for the bound of a field. */
     public int perKilometre() {
-        return mostTyped;
+        return perKilometre;
     }
 
     /** Reads a number of them, or of what is written behind it; in metres, to the millimetre. Empty when it is no number. */

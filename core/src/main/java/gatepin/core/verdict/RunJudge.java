@@ -36,8 +36,6 @@ final class RunJudge {
     private static final double MUCH_TOO_LOW = 0.75;
     /** Below this cosine of the phase between them the fields of two halves work against each other. */
     private static final double OPPOSING = -0.5;
-    /** A field weaker than this share of the other is not its other half: that half is fed wrongly, not turned round. */
-    private static final double ALIKE = 1 / 3.0;
     /** A start winding at speed that carries this many times what it should stays in. */
     private static final double STAYS_IN = 1.3;
     /** A feeder that leaves less of the starting torque is worth a word, less than the second a warning (common practice). */
@@ -164,10 +162,10 @@ final class RunJudge {
         return now.standstill().current(coil).multiply(coil.turns());
     }
 
-    /** Whether two fields of like size are opposite in phase; a weak one beside a strong one is another fault. */
+    /** Whether two fields are opposite in phase. */
     private static boolean oppose(Complex one, Complex other) {
         double cosine = one.multiply(other.conjugate()).getRealPart() / (one.norm() * other.norm());
-        return cosine < OPPOSING && Math.min(one.norm(), other.norm()) > ALIKE * Math.max(one.norm(), other.norm());
+        return cosine < OPPOSING;
     }
 
     private boolean isMuchTooHigh(Coil coil) {

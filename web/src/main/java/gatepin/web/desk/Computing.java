@@ -149,7 +149,7 @@ public class Computing {
             if (e.getCause() instanceof Effort.TooMuch tooMuch) {
                 return Answer.failed(tooMuch.why());
             }
-            LOG.error("{} was not worked out", key, e.getCause());
+            LOG.error("job and question {}: not worked out", key, e.getCause());
             return Answer.failed("The engine could not work this out. What is typed is safe; the log says more.");
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
