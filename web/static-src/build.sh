@@ -13,6 +13,7 @@ for face in next-latin-400 next-latin-600 next-latin-700 next-latin-ext-400 next
   cp "node_modules/@fontsource/atkinson-hyperlegible-${face%%-*}/files/atkinson-hyperlegible-$face-normal.woff2" "$out/fonts/"
 done
 cp node_modules/@alpinejs/csp/dist/cdn.min.js "$out/alpine-csp.js"
-cp gatepin.js "$out/gatepin.js"
+node_modules/.bin/eslint js
+node_modules/.bin/esbuild js/main.js --bundle --minify --target=es2022 --log-level=warning --outfile="$out/gatepin.js"
 cp img/* "$out/"
 node_modules/.bin/tailwindcss -i app.css -o "$out/app.css" --minify 2>&1 | grep -v -i -e 'tailwindcss v' -e '^done' -e '^$' || true

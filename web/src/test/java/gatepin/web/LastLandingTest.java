@@ -2,12 +2,13 @@ package gatepin.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.web.plan.PlanStore.ChosenPlan;
+import gatepin.web.lane.JobFiles;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Gate;
-import gatepin.web.desk.JobDesk;
-import gatepin.web.desk.JobFile;
-import gatepin.web.store.PlanStore.PlannedWire;
+import gatepin.web.lane.JobFile;
+import gatepin.web.plan.PlanStore.PlannedWire;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -57,21 +58,21 @@ class LastLandingTest {
     }
 
     private static JobFile job(long id) {
-        return context.getBean(JobDesk.class).open(id).orElseThrow();
+        return context.getBean(JobFiles.class).file(id);
     }
 
     private static List<Wire> wires(long id) {
-        return job(id).plan().orElseThrow().wires().stream()
+        return job(id).kept(ChosenPlan.class).orElseThrow().wires().stream()
                 .map(PlannedWire::wire)
                 .toList();
     }
 
     @Test
     void ticksPinsAndWiresAreAsTheyWere() {
-        assertThat(job(1).plan().orElseThrow().made()).isEqualTo(11);
-        assertThat(job(2).plan().orElseThrow().made()).isEqualTo(3);
-        assertThat(job(6).plan().orElseThrow().made()).isEqualTo(5);
-        assertThat(job(9).plan().orElseThrow().made()).isEqualTo(2);
+        assertThat(job(1).kept(ChosenPlan.class).orElseThrow().made()).isEqualTo(11);
+        assertThat(job(2).kept(ChosenPlan.class).orElseThrow().made()).isEqualTo(3);
+        assertThat(job(6).kept(ChosenPlan.class).orElseThrow().made()).isEqualTo(5);
+        assertThat(job(9).kept(ChosenPlan.class).orElseThrow().made()).isEqualTo(2);
         for (long id : List.of(1L, 2L, 6L)) {
             assertThat(job(id).lane().pin(Gate.SWITCH).isOpen()).as("job " + id).isTrue();
         }
@@ -88,7 +89,7 @@ class LastLandingTest {
     @Test
     void aPlanMadeBeforeCapacitorsWereDrawnIsJudgedAsItWas() {
         assertThat(wires(2)).noneMatch(w -> w.from().is(Type.CAPACITOR));
-        assertThat(job(2).evidence().missing(Gate.SWITCH)).isEmpty();
+        assertThat(job(2).evidence().lack(Gate.SWITCH)).isEmpty();
     }
 
     @Test

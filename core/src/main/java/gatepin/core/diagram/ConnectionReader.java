@@ -1,5 +1,7 @@
 package gatepin.core.diagram;
 
+import java.util.Arrays;
+import java.util.stream.Stream;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Marks;
@@ -49,7 +51,7 @@ public final class ConnectionReader {
         needsALead("line1", typed.line1(), line1, "L1");
         needsALead("line2", typed.line2(), line2, "L2");
         List<SortedSet<String>> joined = new ArrayList<>();
-        for (String part : typed.joined().split("[;\\n\\r]+", -1)) {
+        for (String part : parts(typed.joined()).toList()) {
             SortedSet<String> group = group("joined", part, "a joined group");
             if (group.size() == 1) {
                 problems.add(new Problem(
@@ -125,6 +127,20 @@ public final class ConnectionReader {
                 + upsideDown
                         .map(l -> " Read upside down it is " + l.mark() + ": 6 and 9 are easily mistaken.")
                         .orElse(" Its leads are " + String.join(", ", leads.marks()) + ".");
+    }
+
+    /**
+     * The groups as they are typed, before anybody asks whether there are such leads: first line 1, then line 2, then those joined and
+     * insulated that are not blank.
+     */
+    public static List<List<String>> groups(Typed typed) {
+        List<List<String>> groups = new ArrayList<>(List.of(words(typed.line1()), words(typed.line2())));
+        parts(typed.joined()).map(ConnectionReader::words).filter(g -> !g.isEmpty()).forEach(groups::add);
+        return groups;
+    }
+
+    private static Stream<String> parts(String joined) {
+        return Arrays.stream(joined.split("[;\\n\\r]+", -1));
     }
 
     private static List<String> words(String typed) {

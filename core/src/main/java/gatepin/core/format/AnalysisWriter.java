@@ -1,5 +1,7 @@
 package gatepin.core.format;
 
+import gatepin.core.supply.Region;
+import gatepin.core.words.Wording;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -192,7 +194,8 @@ public final class AnalysisWriter {
             node.put("expected", rounded(verdict.expected()));
         }
         VerdictWords words = VerdictWords.of(verdict, file.circuit().supply());
-        return node.put("title", words.title()).put("words", words.words());
+        Wording wording = Wording.of(Region.at(file.circuit().supply().hertz()));
+        return node.put("title", wording.say(words.title())).put("words", wording.say(words.words()));
     }
 
     /** Four figures: more would pretend. */

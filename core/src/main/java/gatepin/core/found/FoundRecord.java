@@ -1,5 +1,6 @@
 package gatepin.core.found;
 
+import gatepin.core.Sentence;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,9 +19,9 @@ public record FoundRecord(boolean nothingConnected, List<FoundWire> wires) {
     }
 
     /** What is missing; empty when nothing is. */
-    public Optional<String> lack() {
+    public Optional<Sentence> lack() {
         return wires.isEmpty() && !nothingConnected
-                ? Optional.of("Write down each wire and where both its ends sit, or say that nothing is connected.")
+                ? Optional.of(Sentence.of("lack.found"))
                 : Optional.empty();
     }
 }

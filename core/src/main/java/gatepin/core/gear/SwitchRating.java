@@ -1,5 +1,6 @@
 package gatepin.core.gear;
 
+import gatepin.core.Sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -59,29 +60,26 @@ public record SwitchRating(String text, List<MotorRating> motorRatings) {
      * @param horsepower rated output of the motor, hp
      * @param volts the voltage it is to run on, V
      */
-    public Optional<String> objection(double horsepower, int volts) {
+    public Optional<Sentence> objection(double horsepower, int volts) {
         if (text.isEmpty()) {
             return Optional.empty();
         }
         if (motorRatings.isEmpty()) {
-            return Optional.of(
-                    "“" + text + "” is no rating for motors: look for hp or kW at a voltage. A lighting or resistive"
-                            + " rating does not count");
+            return Optional.of(Sentence.of("objection.noMotorRating", text));
         }
         List<MotorRating> there = motorRatings.stream()
                 .filter(r -> r.volts() * SAME_VOLTS >= volts && r.volts() <= volts * SAME_VOLTS)
                 .toList();
         if (there.isEmpty()) {
-            return Optional.of("It is rated for other voltages, not for " + volts + " V");
+            return Optional.of(Sentence.of("objection.otherVolts", volts));
         }
         double most = there.stream().mapToDouble(MotorRating::horsepower).max().orElse(0);
         return most >= horsepower * 0.99
                 ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "It is rated for %.2f hp at %d V; the motor has %.2f hp",
-                        most,
-                        volts,
-                        horsepower));
+                : Optional.of(Sentence.of("objection.tooSmall", inHundredths(most), volts, inHundredths(horsepower)));
+    }
+
+    private static String inHundredths(double horsepower) {
+        return String.format(Locale.ROOT, "%.2f", horsepower);
     }
 }

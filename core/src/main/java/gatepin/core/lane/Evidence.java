@@ -1,115 +1,105 @@
 package gatepin.core.lane;
 
-import gatepin.core.Problem;
+import gatepin.core.Sentence;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.safe.SafeRecord;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 
-/**
- * What a job has to show for its gates.
- *
- * @param safeLack what the lock-out lacks, as a sentence
- * @param foundLack what is missing of the wires as found, as a sentence
- * @param windingsLack what the windings' readings lack, as a sentence
- * @param rotationLack what is missing of the rotation, as a sentence
- * @param plateRead the plate is typed and possible
- * @param plateObstacle why the motor cannot be run and reversed here as it is, as a sentence without its full stop
- * @param voltageChosen the voltage to run on is chosen
- * @param connectionRead the diagram's column for that voltage is read into groups
- * @param connectionDanger what the engine finds dangerous in that connection, as a sentence without its full stop
- * @param supplyKnown the way from the panel and the plug are written down
- * @param switchChosen a reversing switch is chosen
- * @param switchObjection why the switch must not carry the motor, as a sentence without its full stop
- * @param planChosen a wiring plan is chosen
- * @param planDanger what the engine finds dangerous in that plan, as a sentence without its full stop
- * @param wiresLeft wires of the plan that are not made yet
- */
-public record Evidence(
-        Optional<String> safeLack,
-        Optional<String> foundLack,
-        Optional<String> windingsLack,
-        Optional<String> rotationLack,
-        boolean plateRead,
-        Optional<String> plateObstacle,
-        boolean voltageChosen,
-        boolean connectionRead,
-        Optional<String> connectionDanger,
-        boolean supplyKnown,
-        boolean switchChosen,
-        Optional<String> switchObjection,
-        boolean planChosen,
-        Optional<String> planDanger,
-        int wiresLeft) {
+/** What each gate of a job still lacks; a gate that lacks nothing has its evidence. */
+public final class Evidence {
+    private final Map<Gate, Optional<Sentence>> lacks = new EnumMap<>(Gate.class);
 
-    /** What a gate's own evidence lacks. */
-    public List<Problem> missing(Gate gate) {
-        return switch (gate) {
-            case SAFE -> lacking(safeLack);
-            case FOUND -> lacking(foundLack);
-            case WINDINGS -> lacking(windingsLack);
-            case ROTATION -> lacking(rotationLack);
-            case PLATE ->
-                first(
-                        lacking(plateRead, "The plate is not read yet: fill it in and save."),
-                        lacking(
-                                plateObstacle.isEmpty(),
-                                "By its plate this motor is not for this job: " + plateObstacle.orElse("") + "."));
-            case DIAGRAM ->
-                first(
-                        lacking(voltageChosen, "Choose the voltage the motor is to run on."),
-                        lacking(connectionRead, "The column for this voltage is not read yet: fill it in and save."),
-                        lacking(
-                                connectionDanger.isEmpty(),
-                                "Connected like this, the motor is in danger: " + connectionDanger.orElse("")
-                                        + ". Read the diagram again."));
-            case SUPPLY ->
-                first(
-                        lacking(voltageChosen, "Choose the voltage the motor is to run on."),
-                        lacking(supplyKnown, "Say how far it is from the panel and which plug is on it now."));
-            case SWITCH ->
-                first(
-                        lacking(switchChosen, "Choose the reversing switch."),
-                        lacking(
-                                switchObjection.isEmpty(),
-                                "The switch is not for this motor. " + switchObjection.orElse("") + "."),
-                        lacking(planChosen, "No wiring plan is chosen yet."),
-                        soundPlan());
-            case WIRE ->
-                first(
-                        lacking(planChosen, "There is no wiring plan to work from. Choose one at the Switch gate."),
-                        lacking(
-                                switchObjection.isEmpty(),
-                                "The switch is not for this motor. " + switchObjection.orElse("") + "."),
-                        soundPlan(),
-                        lacking(
-                                wiresLeft == 0,
-                                wiresLeft == 1 ? "One wire is not made yet." : wiresLeft + " wires are not made yet."));
-        };
+    /** Asks every gate's room what it lacks. */
+    static Evidence of(Workup workup) {
+        return new Asking(workup, workup.facts()).all();
     }
 
-    private List<Problem> soundPlan() {
-        return lacking(
-                planDanger.isEmpty(),
-                "Wired by this plan, the motor is in danger: " + planDanger.orElse("") + ". Choose another one.");
+    private record Asking(Workup workup, Facts facts) {
+    Evidence all() {
+        return new Evidence()
+                .ask(
+                        Gate.SAFE,
+                        List.of(() -> facts.bench()
+                                .safe()
+                                .map(SafeRecord::lack)
+                                .orElse(Optional.of(Sentence.of("lack.safe.disconnect")))))
+                .ask(Gate.FOUND, List.of(() -> facts.bench().found().lack()))
+                .ask(
+                        Gate.PLATE,
+                        List.of(
+                                () -> unless(facts.motor().plate().isPresent(), "lack.plate"),
+                                () -> facts.motor().plate().flatMap(p -> p.details().obstacle())
+                                        .map(o -> Sentence.of("lack.plate.obstacle", o))))
+                .ask(
+                        Gate.DIAGRAM,
+                        List.of(
+                                this::noVolts,
+                                () -> unless(facts.motor().column().isPresent(), "lack.connection"),
+                                () -> workup.connectionDanger().map(d -> Sentence.of("lack.connection.danger", d))))
+                .ask(Gate.WINDINGS, List.of(() -> facts.bench().windings().lack()))
+                .ask(
+                        Gate.SUPPLY,
+                        List.of(
+                                this::noVolts,
+                                () -> unless(facts.supply().run().isPresent(), "lack.supply")))
+                .ask(
+                        Gate.ROTATION,
+                        List.of(() -> facts.rotation()
+                                .map(RotationPlan::lack)
+                                .orElse(Optional.of(Sentence.of("lack.rotation")))))
+                .ask(
+                        Gate.SWITCH,
+                        List.of(
+                                () -> unless(facts.gear().kind().isPresent(), "lack.switch"),
+                                this::wrongSwitch,
+                                () -> unless(facts.gear().plan().isPresent(), "lack.plan"),
+                                this::unsoundPlan))
+                .ask(
+                        Gate.WIRE,
+                        List.of(
+                                () -> unless(facts.gear().plan().isPresent(), "lack.wire.plan"),
+                                this::wrongSwitch,
+                                this::unsoundPlan,
+                                () -> facts.gear()
+                                        .plan()
+                                        .filter(p -> p.left() > 0)
+                                        .map(p -> Sentence.of("lack.wires", p.left()))));
     }
 
-    private static List<Problem> lacking(Optional<String> lack) {
-        return lack.map(l -> List.of(new Problem("pin", "", l))).orElse(List.of());
+    private static Optional<Sentence> unless(boolean there, String lack) {
+        return there ? Optional.empty() : Optional.of(Sentence.of(lack));
     }
 
-    private static List<Problem> lacking(boolean there, String message) {
-        return there ? List.of() : List.of(new Problem("pin", "", message));
+    private Optional<Sentence> noVolts() {
+        return unless(facts.supply().volts().isPresent(), "lack.volts");
     }
 
-    @SafeVarargs
-    private static List<Problem> first(List<Problem>... checks) {
-        return java.util.Arrays.stream(checks)
-                .filter(c -> !c.isEmpty())
-                .findFirst()
-                .orElse(List.of());
+    private Optional<Sentence> wrongSwitch() {
+        return workup.switchObjection().map(o -> Sentence.of("lack.switch.objection", o));
     }
 
-    /** Convenience for a gate's first lack, in words. */
-    public Optional<String> firstLack(Gate gate) {
-        return missing(gate).stream().map(Problem::message).findFirst();
+    private Optional<Sentence> unsoundPlan() {
+        return workup.planDanger().map(d -> Sentence.of("lack.plan.danger", d));
+    }
+    }
+
+    /** Asks what a gate lacks, in the order in which a person would mend it: the first that lacks something is told. */
+    private Evidence ask(Gate gate, List<Supplier<Optional<Sentence>>> questions) {
+        lacks.put(
+                gate,
+                questions.stream()
+                        .map(Supplier::get)
+                        .flatMap(Optional::stream)
+                        .findFirst());
+        return this;
+    }
+
+    /** What a gate lacks first; empty where its evidence is there. */
+    public Optional<Sentence> lack(Gate gate) {
+        return lacks.getOrDefault(gate, Optional.empty());
     }
 }

@@ -1,5 +1,6 @@
 package gatepin.core.lane;
 
+import java.util.Map;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
@@ -36,6 +37,18 @@ public record Facts(
         Optional<RotationPlan> rotation,
         GearFacts gear,
         Lane lane) {
+
+    /** What planning hangs on: the same without the pins, the chosen plan and its ticks. */
+    public Facts forPlanning() {
+        return new Facts(
+                region,
+                bench,
+                motor,
+                supply,
+                rotation,
+                new GearFacts(gear.kind(), gear.rating(), gear.wishes(), Optional.empty()),
+                new Lane(Map.of()));
+    }
 
     /**
      * What was seen and measured on the bench.

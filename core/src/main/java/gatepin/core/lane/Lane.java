@@ -1,6 +1,6 @@
 package gatepin.core.lane;
 
-import gatepin.core.Problem;
+import gatepin.core.Sentence;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -20,9 +20,9 @@ public record Lane(Map<Gate, Pin> pins) {
      * @param state held, pulled, or dropped again
      * @param reason why it dropped, or why it was pulled without its evidence; empty otherwise
      */
-    public record Pin(State state, String reason) {
+    public record Pin(State state, Sentence reason) {
         /** The pin of a gate nobody has passed yet. */
-        public static final Pin HELD = new Pin(State.HELD, "");
+        public static final Pin HELD = new Pin(State.HELD, Sentence.none());
 
         /** How a pin can stand. */
         public enum State {
@@ -45,18 +45,17 @@ public record Lane(Map<Gate, Pin> pins) {
      * Something that changed.
      *
      * @param fact what kind of fact it is
-     * @param what the change as a sentence without its full stop, such as "the supply voltage changed from 230 V to
-     *     115 V"
+     * @param what the change, such as "The supply voltage changed from 230 V to 115 V."
      */
-    public record Change(Fact fact, String what) {}
+    public record Change(Fact fact, Sentence what) {}
 
     /**
      * A pin that drops.
      *
      * @param gate its gate
-     * @param reason why, as a sentence
+     * @param reason why
      */
-    public record Drop(Gate gate, String reason) {}
+    public record Drop(Gate gate, Sentence reason) {}
 
     public Lane {
         Map<Gate, Pin> copy = new EnumMap<>(Gate.class);
@@ -85,7 +84,7 @@ public record Lane(Map<Gate, Pin> pins) {
             changes.stream()
                     .filter(c -> gate.reliesOn().contains(c.fact()))
                     .findFirst()
-                    .ifPresent(c -> drops.add(new Drop(gate, capital(c.what()) + ".")));
+                    .ifPresent(c -> drops.add(new Drop(gate, c.what())));
         }
         return drops;
     }
@@ -95,22 +94,15 @@ public record Lane(Map<Gate, Pin> pins) {
      *
      * @param missing what the gate's own evidence lacks
      */
-    public List<Problem> hindrances(Gate gate, List<Problem> missing) {
-        List<Problem> problems = new ArrayList<>();
+    public List<Sentence> hindrances(Gate gate, Optional<Sentence> missing) {
+        List<Sentence> hindrances = new ArrayList<>();
         for (Gate earlier : Gate.values()) {
             if (earlier.ordinal() < gate.ordinal() && !pin(earlier).isOpen()) {
-                problems.add(new Problem(
-                        "pin",
-                        earlier.word(),
-                        "The gate before it, " + earlier.title() + ", is still shut. Pass it first."));
+                hindrances.add(Sentence.of("hindrance.before", earlier.title()));
                 break;
             }
         }
-        problems.addAll(missing);
-        return problems;
-    }
-
-    private static String capital(String words) {
-        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        missing.ifPresent(hindrances::add);
+        return hindrances;
     }
 }

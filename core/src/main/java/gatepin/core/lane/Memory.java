@@ -1,5 +1,9 @@
 package gatepin.core.lane;
 
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.Effort;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Motor;
@@ -29,6 +33,8 @@ public final class Memory {
     private final Map<PlateFit.Given, CompletableFuture<Reading<FittedMotor>>> fits = new Lately<>();
     private final Map<Ways, CompletableFuture<RunningConnections>> ways = new Lately<>();
     private final Map<PlanRequest, CompletableFuture<PlanResult>> plans = new Lately<>();
+    private final Map<Loaded, CompletableFuture<Analysis>> analyses = new Lately<>();
+    private final Map<Hung, CompletableFuture<ConnectionCheck>> checks = new Lately<>();
 
     private static final class Lately<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1;
@@ -44,6 +50,10 @@ public final class Memory {
     }
 
     private record Ways(Motor motor, Leads leads, RatedPoint rated, Connection connection, Supply supply) {}
+
+    private record Loaded(Circuit circuit, RatedPoint rated) {}
+
+    private record Hung(Connection connection, Leads leads, Motor motor, RatedPoint rated, Supply supply) {}
 
     private static <K, V> V once(Map<K, CompletableFuture<V>> known, K key, Supplier<V> computed) {
         CompletableFuture<V> mine = new CompletableFuture<>();
@@ -92,5 +102,18 @@ public final class Memory {
     /** The plans for a request. */
     PlanResult plans(PlanRequest request, Effort effort) {
         return once(plans, request, () -> Planner.search(request, effort));
+    }
+
+    /** What a circuit does. */
+    Analysis analysis(Circuit circuit, RatedPoint rated) {
+        return once(analyses, new Loaded(circuit, rated), () -> Analysis.of(circuit, rated));
+    }
+
+    /** What a motor does on a supply by a column of its diagram, the supply being as stiff as can be. */
+    ConnectionCheck check(Connection connection, Leads leads, Motor motor, RatedPoint rated, Supply supply) {
+        return once(
+                checks,
+                new Hung(connection, leads, motor, rated, supply),
+                () -> ConnectionCheck.of(connection, leads, motor, rated, supply, Feeder.STIFF));
     }
 }

@@ -1,5 +1,6 @@
 package gatepin.core.lane;
 
+import gatepin.core.Sentence;
 import gatepin.core.Effort;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Circuit;
@@ -59,6 +60,7 @@ public final class Workup {
 
     private final Facts facts;
     private final Memory memory;
+    private final Memo memo = new Memo();
 
     private Workup(Facts facts, Memory memory) {
         this.facts = facts;
@@ -130,6 +132,10 @@ public final class Workup {
 
     /** The conductors from the panel as the Supply gate sizes them; some usual ones until it can. */
     public Feeder feeder() {
+        return memo.of("feeder", this::workFeeder);
+    }
+
+    private Feeder workFeeder() {
         if (facts.supply().run().isEmpty() || supply().isEmpty()) {
             return Feeder.USUAL;
         }
@@ -158,6 +164,10 @@ public final class Workup {
 
     /** The leads as they are wired: those written down, and the tags of a capacitor beside the motor. */
     public Leads wiredLeads() {
+        return memo.of("wiredLeads", this::workWiredLeads);
+    }
+
+    private Leads workWiredLeads() {
         return connection()
                 .flatMap(c -> beside(c, CapacitorBeside.TAGS))
                 .map(CapacitorBeside::leads)
@@ -190,6 +200,10 @@ public final class Workup {
 
     /** What the motor is fitted to: its plate, and what was measured on its windings and read off its capacitors. */
     public Optional<Given> given() {
+        return memo.of("given", this::workGiven);
+    }
+
+    private Optional<Given> workGiven() {
         return plate().map(p -> {
             Given stated = Measured.of(facts.bench(), leads()).refine(Given.of(p, inSeries()));
             boolean alike = p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
@@ -202,6 +216,10 @@ public final class Workup {
 
     /** The motor as fitted to its plate and readings; empty while the plate is not read, or says it is none of this kind. */
     public Optional<FittedMotor> fitted() {
+        return memo.of("fitted", this::workFitted);
+    }
+
+    private Optional<FittedMotor> workFitted() {
         return given().filter(g -> plate().flatMap(p -> p.details().obstacle()).isEmpty())
                 .flatMap(g -> memory.fit(g)
                         .value()
@@ -219,6 +237,10 @@ public final class Workup {
 
     /** Where plate and readings do not go together; empty where they do, and where nothing was measured. */
     public Optional<Misfit> misfit() {
+        return memo.of("misfit", this::workMisfit);
+    }
+
+    private Optional<Misfit> workMisfit() {
         Optional<Given> measured = given().filter(Given::isMeasured).filter(g -> fitted().isPresent());
         if (measured.isEmpty()) {
             return Optional.empty();
@@ -279,6 +301,10 @@ public final class Workup {
 
     /** The circuit of the chosen plan. */
     public Optional<Circuit> plannedCircuit() {
+        return memo.of("plannedCircuit", this::workPlannedCircuit);
+    }
+
+    private Optional<Circuit> workPlannedCircuit() {
         return facts.gear()
                 .plan()
                 .map(WirePlan::wires)
@@ -318,7 +344,7 @@ public final class Workup {
             return Optional.empty();
         }
         RatedPoint rated = rated().orElseThrow();
-        return Optional.of(new OnBench(fitted().orElseThrow(), Analysis.of(circuit, rated), plusIs(rated)));
+        return Optional.of(new OnBench(fitted().orElseThrow(), memory.analysis(circuit, rated), plusIs(rated)));
     }
 
     /** The diagram says which way its own connection turns; the engine says what sign that is. */
@@ -330,7 +356,7 @@ public final class Workup {
                 supply().orElseThrow(),
                 Feeder.STIFF,
                 connection().orElseThrow().direct(leads()));
-        return switch (Analysis.of(direct, rated).in(HandlePosition.FORWARD).way()) {
+        return switch (memory.analysis(direct, rated).in(HandlePosition.FORWARD).way()) {
             case PLUS -> stated;
             case MINUS -> stated.reversed();
             case NONE -> StatedRotation.NOT_STATED;
@@ -342,8 +368,8 @@ public final class Workup {
         if (leads().all().isEmpty()) {
             return Optional.empty();
         }
-        return rated().map(r -> ConnectionCheck.of(
-                connection, leads(), fitted().orElseThrow().values().motor(leads()), r, supply, Feeder.STIFF));
+        return rated().map(r -> memory.check(
+                connection, leads(), fitted().orElseThrow().values().motor(leads()), r, supply));
     }
 
     // plans
@@ -423,12 +449,16 @@ public final class Workup {
     // evidence
 
     /** The worst the engine finds in the diagram's column the job runs on; empty where nothing is dangerous. */
-    public Optional<String> connectionDanger() {
+    public Optional<Sentence> connectionDanger() {
+        return memo.of("connectionDanger", this::workConnectionDanger);
+    }
+
+    private Optional<Sentence> workConnectionDanger() {
         return connection().flatMap(c -> check(c, supply().orElseThrow())).flatMap(ConnectionCheck::danger);
     }
 
     /** Why the switch must not carry the motor, by what is stamped on it; empty where nothing speaks against it. */
-    public Optional<String> switchObjection() {
+    public Optional<Sentence> switchObjection() {
         return plate().flatMap(p -> facts.supply()
                 .volts()
                 .flatMap(v -> SwitchRating.read(facts.gear().rating())
@@ -436,7 +466,11 @@ public final class Workup {
     }
 
     /** The worst the engine finds in the chosen plan; empty where nothing is dangerous. */
-    private Optional<String> planDanger() {
+    Optional<Sentence> planDanger() {
+        return memo.of("planDanger", this::workPlanDanger);
+    }
+
+    private Optional<Sentence> workPlanDanger() {
         boolean hasOff = facts.gear().kind().map(SwitchKind::hasOff).orElse(true);
         return facts.gear()
                 .plan()
@@ -451,25 +485,9 @@ public final class Workup {
                                 VerdictWords.of(v, b.circuit().supply()).title()));
     }
 
-    /** What the job has to show for its gates. */
+    /** What the job has to show for its gates: each gate's room is asked what it lacks. */
     public Evidence evidence() {
-        Optional<WirePlan> plan = facts.gear().plan();
-        return new Evidence(
-                facts.bench().safe().map(s -> s.lack()).orElse(Optional.of("Say how the machine is disconnected.")),
-                facts.bench().found().lack(),
-                facts.bench().windings().lack(),
-                facts.rotation().map(r -> r.lack()).orElse(Optional.of("Say which way the machine must turn.")),
-                plate().isPresent(),
-                plate().flatMap(p -> p.details().obstacle()),
-                facts.supply().volts().isPresent(),
-                connection().isPresent(),
-                connectionDanger(),
-                facts.supply().run().isPresent(),
-                facts.gear().kind().isPresent(),
-                switchObjection(),
-                plan.isPresent(),
-                planDanger(),
-                plan.map(WirePlan::left).orElse(0));
+        return memo.of("evidence", () -> Evidence.of(this));
     }
 
     /** The pins that are out though their evidence no longer holds: they drop. An override stays: it was never evidence. */
@@ -478,7 +496,7 @@ public final class Workup {
         List<Drop> drops = new ArrayList<>();
         for (Gate gate : Gate.values()) {
             if (facts.lane().pin(gate).state() == Lane.Pin.State.PULLED) {
-                evidence.firstLack(gate).ifPresent(lack -> drops.add(new Drop(gate, lack)));
+                evidence.lack(gate).ifPresent(lack -> drops.add(new Drop(gate, lack)));
             }
         }
         return drops;

@@ -1,5 +1,6 @@
 package gatepin.core.plan;
 
+import gatepin.core.Sentence;
 import java.util.Comparator;
 
 /**
@@ -33,6 +34,11 @@ public record PlanCost(
             .thenComparingInt(PlanCost::jumpers)
             .thenComparingInt(PlanCost::mostOnOneTerminal)
             .thenComparingInt(PlanCost::beyondDiagram);
+
+    /** What a plan is called: by what it takes. */
+    public Sentence name() {
+        return Sentence.of("plan.name", conductors, jumpers);
+    }
 
     /** The same with other figures of the switch alone. */
     PlanCost with(int otherJumpers, int otherMost) {

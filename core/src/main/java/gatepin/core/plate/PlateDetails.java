@@ -1,5 +1,6 @@
 package gatepin.core.plate;
 
+import gatepin.core.Sentence;
 import gatepin.core.plate.PlatePiece.Kind;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
@@ -56,10 +57,10 @@ public record PlateDetails(
     }
 
     /** Why this motor cannot be run and reversed here as it is; empty where nothing on the plate speaks against it. */
-    public Optional<String> obstacle() {
+    public Optional<Sentence> obstacle() {
         if (phases.equals(Optional.of(3))) {
-            return Optional.of("a three-phase motor does not run on one phase as it is");
+            return Optional.of(Sentence.of("obstacle.threePhase"));
         }
-        return otherFamily.map(f -> "a " + f + " motor is not reversed by its switch as these are");
+        return otherFamily.map(f -> Sentence.of("obstacle.family", f));
     }
 }

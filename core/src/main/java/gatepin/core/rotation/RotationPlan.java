@@ -1,5 +1,6 @@
 package gatepin.core.rotation;
 
+import gatepin.core.Sentence;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
 import java.util.ArrayList;
@@ -91,12 +92,11 @@ public record RotationPlan(
     }
 
     /** What keeps the Rotation gate shut; empty when nothing does. */
-    public Optional<String> lack() {
+    public Optional<Sentence> lack() {
         if (bothWays && !hazards.isEmpty() && !secured) {
             List<String> words = new ArrayList<>();
             hazards.forEach(h -> words.add(h.words()));
-            return Optional.of("Reversing is dangerous here: " + String.join(", ", words)
-                    + ". Deal with it and say so, or let it turn one way only.");
+            return Optional.of(Sentence.of("lack.rotation.hazards", words));
         }
         return Optional.empty();
     }

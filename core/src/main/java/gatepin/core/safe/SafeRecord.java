@@ -1,7 +1,7 @@
 package gatepin.core.safe;
 
+import gatepin.core.Sentence;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -53,30 +53,29 @@ public record SafeRecord(
     }
 
     /** What is still to be done before the machine counts as safe; empty when nothing is. */
-    public Optional<String> lack() {
+    public Optional<Sentence> lack() {
         if (disconnect != Disconnect.LOOSE && !meterBefore) {
-            return Optional.of("Try the meter on a known live source first.");
+            return Optional.of(Sentence.of("lack.safe.meterBefore"));
         }
         if (disconnect != Disconnect.LOOSE && !dead) {
-            return Optional.of("Prove it dead: every conductor to every other, and to ground.");
+            return Optional.of(Sentence.of("lack.safe.dead"));
         }
         if (disconnect != Disconnect.LOOSE && !meterAfter) {
-            return Optional.of("Try the meter on the known live source again: it may have died meanwhile.");
+            return Optional.of(Sentence.of("lack.safe.meterAfter"));
         }
         if (capacitors.isEmpty() && !noCapacitor) {
-            return Optional.of("Write down every capacitor, or say that there is none.");
+            return Optional.of(Sentence.of("lack.safe.capacitors"));
         }
         for (CapacitorCheck capacitor : capacitors) {
             if (capacitor.voltsAfter().isEmpty()) {
-                return Optional.of("The " + capacitor.name() + " is not measured. Bleed it, then measure across it.");
+                return Optional.of(Sentence.of("lack.safe.notMeasured", capacitor.name()));
             }
             if (!capacitor.isDischarged()) {
-                return Optional.of(String.format(
-                        Locale.ROOT,
-                        "The %s still holds %.0f V. Bleed it again and measure again: below %.0f V it is discharged.",
+                return Optional.of(Sentence.of(
+                        "lack.safe.charged",
                         capacitor.name(),
-                        capacitor.voltsAfter().orElseThrow(),
-                        Discharge.SAFE_VOLTS));
+                        Math.round(capacitor.voltsAfter().orElseThrow()),
+                        Math.round(Discharge.SAFE_VOLTS)));
             }
         }
         return Optional.empty();

@@ -7,6 +7,9 @@ public final class Outlets {
     private static final List<Integer> NEMA_AMPS = List.of(15, 20, 30, 50);
     private static final List<Integer> IEC_AMPS = List.of(16, 32, 63);
 
+    /** No outlet: wired for good. */
+    public static final String FIXED = "fixed wiring";
+
     private Outlets() {}
 
     /**
@@ -41,8 +44,8 @@ public final class Outlets {
                         "household outlet 16 A",
                         "IEC 60309 16 A 2P+E 6h (blue)",
                         "IEC 60309 32 A 2P+E 6h (blue)",
-                        "fixed wiring")
+                        FIXED)
                 : List.of(
-                        "NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", "fixed wiring");
+                        "NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", FIXED);
     }
 }

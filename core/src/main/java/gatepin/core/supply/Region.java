@@ -6,18 +6,25 @@ import java.util.List;
 /** Whose words, sizes and rules hold. */
 public enum Region {
     /** 120/240 V split-phase or 208 V, 60 Hz; AWG; NEC. */
-    NORTH_AMERICA(Breaker.INVERSE_TIME, ConductorSize.AWG, LengthUnit.FEET),
+    NORTH_AMERICA("North America: 120 and 240 V, 60 Hz", Breaker.INVERSE_TIME, ConductorSize.AWG, LengthUnit.FEET),
     /** 230 V, 50 Hz; mm²; IEC. */
-    IEC(Breaker.C, ConductorSize.METRIC, LengthUnit.METRES);
+    IEC("230 V, 50 Hz lands", Breaker.C, ConductorSize.METRIC, LengthUnit.METRES);
 
+    private final String words;
     private final Breaker breaker;
     private final List<ConductorSize> sizes;
     private final LengthUnit lengths;
 
-    Region(Breaker breaker, List<ConductorSize> sizes, LengthUnit lengths) {
+    Region(String words, Breaker breaker, List<ConductorSize> sizes, LengthUnit lengths) {
+        this.words = words;
         this.breaker = breaker;
         this.sizes = sizes;
         this.lengths = lengths;
+    }
+
+    /** Where that is, for a choice. */
+    public String words() {
+        return words;
     }
 
     /** What cable and wire are measured in. */
@@ -38,6 +45,11 @@ public enum Region {
     /** Conductor sizes, smallest first. */
     public List<ConductorSize> sizes() {
         return sizes;
+    }
+
+    /** The region whose mains have this frequency: 60 Hz in North America (common practice; some 60 Hz lands use IEC rules). */
+    public static Region at(int hertz) {
+        return hertz == 60 ? NORTH_AMERICA : IEC;
     }
 
     /** What the grounded frame's wire is called. */

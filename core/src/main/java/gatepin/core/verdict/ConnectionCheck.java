@@ -1,5 +1,6 @@
 package gatepin.core.verdict;
 
+import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
@@ -47,7 +48,7 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
     }
 
     /** The worst there is, as a sentence without its full stop; empty where it runs and reverses as it should. */
-    public Optional<String> danger() {
+    public Optional<Sentence> danger() {
         Optional<Verdict> worst = Stream.of(asWritten, interchanged)
                 .flatMap(a -> a.verdicts().stream())
                 .filter(v -> v.severity() == Severity.DANGER)
@@ -56,7 +57,7 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
             return worst.map(v ->
                     VerdictWords.of(v.anywhere(), asWritten.circuit().supply()).title());
         }
-        return reverses() ? Optional.empty() : Optional.of("interchanging the two leads does not reverse it");
+        return reverses() ? Optional.empty() : Optional.of(Sentence.of("danger.notReversed"));
     }
 
     /** Two columns describe the same motor when each is sound on its voltage and both turn the same way. */

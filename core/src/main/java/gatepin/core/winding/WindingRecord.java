@@ -1,5 +1,6 @@
 package gatepin.core.winding;
 
+import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,10 @@ public record WindingRecord(
         Hints hints,
         boolean marksTrusted,
         Optional<Boolean> turnSecondHalf) {
+    /** Nothing was measured or said yet. */
+    public static final WindingRecord NOTHING =
+            new WindingRecord(List.of(), List.of(), Hints.NONE, false, Optional.empty());
+
     public WindingRecord {
         leads = List.copyOf(leads);
         readings = List.copyOf(readings);
@@ -37,34 +42,34 @@ public record WindingRecord(
     }
 
     /** What keeps the Windings gate shut; empty when nothing does. */
-    public Optional<String> lack() {
+    public Optional<Sentence> lack() {
         Found found = found();
-        Optional<String> danger = found.remarks().stream()
+        Optional<Sentence> danger = found.remarks().stream()
                 .filter(r -> r.severity() == Severity.DANGER)
                 .findFirst()
-                .map(r -> r.title() + ". " + r.words());
+                .map(r -> Sentence.of("lack.windings.remark", r.title(), r.words()));
         if (danger.isPresent() || marksTrusted) {
             return danger;
         }
         if (leads.size() < 2) {
-            return Optional.of("Write down the leads and measure them, or say that their marks are the maker's own.");
+            return Optional.of(Sentence.of("lack.windings.leads"));
         }
         return switch (found.state()) {
             case MEASURING ->
                 Optional.of(found.next()
-                        .map(p -> "Not settled yet: probe " + p.a() + " and " + p.b() + ".")
-                        .orElse("Not settled yet."));
-            case OPEN -> Optional.of("Not settled: more than one arrangement fits these readings.");
-            case CONTRADICTION -> Optional.of("Not settled: the readings do not agree with each other.");
+                        .map(p -> Sentence.of("lack.windings.probe", p.a(), p.b()))
+                        .orElse(Sentence.of("lack.windings.measuring")));
+            case OPEN -> Optional.of(Sentence.of("lack.windings.open"));
+            case CONTRADICTION -> Optional.of(Sentence.of("lack.windings.contradiction"));
             case SETTLED -> frame(found);
         };
     }
 
-    private static Optional<String> frame(Found found) {
+    private static Optional<Sentence> frame(Found found) {
         List<String> left = new ArrayList<>();
         found.frameLeft().forEach(p -> left.add(p.a()));
         return left.isEmpty()
                 ? Optional.empty()
-                : Optional.of("To the frame is still to be read: " + String.join(", ", left) + ".");
+                : Optional.of(Sentence.of("lack.windings.frame", left));
     }
 }

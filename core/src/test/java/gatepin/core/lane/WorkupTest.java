@@ -2,6 +2,7 @@ package gatepin.core.lane;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Sentence;
 import gatepin.core.Effort;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
@@ -91,7 +92,7 @@ class WorkupTest {
 
     private static Lane open(Gate... gates) {
         Map<Gate, Pin> pins = new EnumMap<>(Gate.class);
-        Arrays.stream(gates).forEach(g -> pins.put(g, new Pin(Pin.State.PULLED, "")));
+        Arrays.stream(gates).forEach(g -> pins.put(g, new Pin(Pin.State.PULLED, Sentence.none())));
         return new Lane(pins);
     }
 
@@ -141,12 +142,67 @@ class WorkupTest {
                     .containsExactly(Gate.SWITCH, Gate.WIRE);
         }
         Map<Gate, Pin> overridden = new EnumMap<>(lane.pins());
-        overridden.put(Gate.SWITCH, new Pin(Pin.State.OVERRIDDEN, "it is what I have"));
+        overridden.put(Gate.SWITCH, new Pin(Pin.State.OVERRIDDEN, Sentence.own("it is what I have")));
         assertThat(Workup.of(facts(grown, Optional.of(plan), new Lane(overridden)), MEMORY)
                         .fallen())
                 .as("an override was never evidence")
                 .extracting(Lane.Drop::gate)
                 .containsExactly(Gate.WIRE);
+    }
+
+    @Test
+    void aJobOfWhichNothingIsKnownLacksTheEvidenceOfEveryGate() {
+        Facts nothing = new Facts(
+                Region.NORTH_AMERICA,
+                new BenchFacts(Optional.empty(), FoundRecord.NOTHING, WindingRecord.NOTHING),
+                new MotorFacts(0, List.of(), Optional.empty(), new Leads(List.of()), Optional.empty()),
+                new SupplyFacts(
+                        Optional.empty(), Supply.Kind.HOT_AND_NEUTRAL, Optional.empty(), CableLengths.USUAL),
+                Optional.empty(),
+                new GearFacts(Optional.empty(), "", Wishes.NONE, Optional.empty()),
+                open());
+        Evidence evidence = Workup.of(nothing, MEMORY).evidence();
+
+        for (Gate gate : Gate.values()) {
+            assertThat(evidence.lack(gate)).as(gate.title()).isPresent();
+        }
+    }
+
+    @Test
+    void wiresThatAreNotMadeHoldTheLastPinOnly() {
+        Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
+        Evidence evidence = Workup.of(facts(typed, Optional.of(new WirePlan(bestPlan(typed), 2)), open()), MEMORY)
+                .evidence();
+
+        assertThat(evidence.lack(Gate.WIRE)).hasValue(Sentence.of("lack.wires", 2));
+        assertThat(evidence.lack(Gate.SWITCH)).isEmpty();
+        assertThat(evidence.lack(Gate.DIAGRAM)).isEmpty();
+    }
+
+    @Test
+    void aConnectionThatBurnsHoldsTheDiagramsPinAndNoOther() {
+        Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
+        Facts right = facts(typed, Optional.empty(), open());
+        Typed lower = new Typed("six-lead", "3/4", 115, "capacitor-start", "1 HP 240 V", List.of());
+        Column low = facts(lower, Optional.empty(), open()).motor().column().orElseThrow();
+        Facts burning = new Facts(
+                right.region(),
+                right.bench(),
+                new MotorFacts(
+                        right.motor().hertz(),
+                        right.motor().volts(),
+                        right.motor().plate(),
+                        right.motor().leads(),
+                        Optional.of(new Column(low.connection().at(230), low.rotation(), false))),
+                right.supply(),
+                right.rotation(),
+                right.gear(),
+                right.lane());
+        Evidence evidence = Workup.of(burning, MEMORY).evidence();
+
+        assertThat(evidence.lack(Gate.DIAGRAM))
+                .hasValueSatisfying(l -> assertThat(l.key()).isEqualTo("lack.connection.danger"));
+        assertThat(evidence.lack(Gate.PLATE)).isEmpty();
     }
 
     @Test
@@ -158,7 +214,7 @@ class WorkupTest {
         assertThat(Workup.of(facts(high, Optional.of(plan), open(Gate.WIRE)), MEMORY)
                         .fallen())
                 .singleElement()
-                .satisfies(d -> assertThat(d.reason()).contains("in danger"));
+                .satisfies(d -> assertThat(d.reason().key()).isEqualTo("lack.plan.danger"));
     }
 
     @Test

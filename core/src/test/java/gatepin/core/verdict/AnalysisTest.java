@@ -3,6 +3,8 @@ package gatepin.core.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gatepin.core.supply.Region;
+import gatepin.core.words.Wording;
 import gatepin.core.Severity;
 import gatepin.core.circuit.BenchMotors;
 import gatepin.core.circuit.Circuit;
@@ -205,9 +207,10 @@ class AnalysisTest {
             assertThat(analysis.verdicts()).as("seed %d", seed).isNotEmpty();
             for (Verdict verdict : analysis.verdictsIn(position)) {
                 VerdictWords words = VerdictWords.of(verdict, wired.supply());
-                assertThat(words.title() + words.words())
+                Wording wording = Wording.of(Region.at(wired.supply().hertz()));
+                assertThat(wording.say(words.title()) + wording.say(words.words()))
                         .as("seed %d", seed)
-                        .doesNotContain("NaN", "Infinity", "inside.", "  ");
+                        .doesNotContain("NaN", "Infinity", "inside.", "  ", " .", " ,", "{", "null");
                 assertThat(Double.isNaN(verdict.value())).isFalse();
             }
         }
@@ -220,8 +223,10 @@ class AnalysisTest {
         Verdict here = the(of(MOTOR, V230, noGround), Rule.FRAME_NOT_BONDED);
         Verdict there = the(of(MOTOR, fifty, noGround), Rule.FRAME_NOT_BONDED);
 
-        assertThat(VerdictWords.of(here, V230).title()).isEqualTo("The motor's frame has no ground");
-        assertThat(VerdictWords.of(there, fifty).title()).isEqualTo("The motor's frame has no earth");
+        assertThat(Wording.of(Region.NORTH_AMERICA).say(VerdictWords.of(here, V230).title()))
+                .isEqualTo("The motor's frame has no ground");
+        assertThat(Wording.of(Region.IEC).say(VerdictWords.of(there, fifty).title()))
+                .isEqualTo("The motor's frame has no earth");
     }
 
     @Test

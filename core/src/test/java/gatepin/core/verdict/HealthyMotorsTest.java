@@ -2,6 +2,7 @@ package gatepin.core.verdict;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
@@ -204,7 +205,10 @@ class HealthyMotorsTest {
                     .filteredOn(v -> v.rule() == Rule.RUN_OVERVOLTAGE || v.rule() == Rule.RUN_UNDERVOLTAGE)
                     .isNotEmpty()
                     .allMatch(v -> v.advice() == Advice.GIVE_ITS_OWN_VOLTAGE)
-                    .allMatch(v -> !VerdictWords.of(v, wrong).words().contains("Wire the connection"));
+                    .allMatch(v -> !VerdictWords.of(v, wrong)
+                            .words()
+                            .args()
+                            .contains(Sentence.of("advice.wireForThisVoltage")));
         }
     }
 

@@ -1,5 +1,12 @@
 package gatepin.web.demo;
 
+import gatepin.core.supply.Outlets;
+import gatepin.web.shop.Shops;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.lane.Pins;
+import gatepin.web.lane.Seen;
+import gatepin.web.yard.Machines;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
@@ -11,7 +18,6 @@ import gatepin.core.found.FoundRecord;
 import gatepin.core.found.FoundWire;
 import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.FaceReader;
-import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
 import gatepin.core.lane.Gate;
 import gatepin.core.machine.Leads;
@@ -30,18 +36,10 @@ import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.winding.HiddenMotor.Way;
 import gatepin.core.winding.MeterReading;
-import gatepin.web.desk.FoundDesk;
-import gatepin.web.desk.JobDesk;
-import gatepin.web.desk.JobFile;
-import gatepin.web.desk.MotorDesk;
-import gatepin.web.desk.RotationDesk;
-import gatepin.web.desk.SafeDesk;
-import gatepin.web.desk.SwitchDesk;
-import gatepin.web.desk.WindingDesk;
-import gatepin.web.store.BoardStore.Board;
-import gatepin.web.store.ShopStore;
-import gatepin.web.store.SwitchStore;
-import gatepin.web.store.WindingStore.PadLead;
+import gatepin.web.lane.JobFile;
+import gatepin.web.gate.diagram.BoardStore.Board;
+import gatepin.web.gate.gear.SwitchStore;
+import gatepin.web.gate.windings.WindingStore.PadLead;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
@@ -60,41 +58,32 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @ConditionalOnProperty("gatepin.demo")
 public class DemoShops implements ApplicationRunner {
-    private final ShopStore shops;
+    private final Shops shops;
     private final SwitchStore switches;
-    private final JobDesk desk;
-    private final MotorDesk motorDesk;
-    private final SafeDesk safeDesk;
-    private final FoundDesk foundDesk;
-    private final WindingDesk windingDesk;
-    private final RotationDesk rotationDesk;
-    private final SwitchDesk switchDesk;
+    private final Machines machines;
+    private final JobFiles files;
+    private final Pins pins;
+    private final Desks desks;
 
     DemoShops(
-            ShopStore shops,
+            Shops shops,
             SwitchStore switches,
-            JobDesk desk,
-            MotorDesk motorDesk,
-            SafeDesk safeDesk,
-            FoundDesk foundDesk,
-            WindingDesk windingDesk,
-            RotationDesk rotationDesk,
-            SwitchDesk switchDesk) {
+            Machines machines,
+            JobFiles files,
+            Pins pins,
+            Desks desks) {
         this.shops = shops;
         this.switches = switches;
-        this.desk = desk;
-        this.motorDesk = motorDesk;
-        this.safeDesk = safeDesk;
-        this.foundDesk = foundDesk;
-        this.windingDesk = windingDesk;
-        this.rotationDesk = rotationDesk;
-        this.switchDesk = switchDesk;
+        this.machines = machines;
+        this.files = files;
+        this.pins = pins;
+        this.desks = desks;
     }
 
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) {
-        if (!shops.shops().isEmpty()) {
+        if (!shops.all().isEmpty()) {
             return;
         }
         long orchard = shop("Saltmarsh Orchard", Region.NORTH_AMERICA);
@@ -113,18 +102,18 @@ public class DemoShops implements ApplicationRunner {
                 scratter,
                 "T1 T2 T3 T4 T5 T8",
                 "T1-T2 2.2, T3-T4 2.3, T5-T8 3.4, T1-T3 OL, T1-T5 OL, T3-T5 OL, T1-frame OL, T3-frame OL, T5-frame OL");
-        desk.pull(scratter, Gate.WINDINGS, "");
-        desk.saveSupply(
+        pins.pull(scratter, Gate.WINDINGS, "");
+        desks.supply().save(
                 scratter,
-                desk.open(scratter).orElseThrow().job().version(),
+                Seen.ANY,
                 230,
                 Supply.Kind.TWO_HOT,
-                new PanelRun(new BigDecimal("18.288"), "NEMA 6-15"));
-        motorDesk.saveOutlets(scratter, List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
-        desk.pull(scratter, Gate.SUPPLY, "");
-        rotationDesk.save(
+                new PanelRun(new BigDecimal("18.288"), "NEMA 6-15"),
+                List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
+        pins.pull(scratter, Gate.SUPPLY, "");
+        desks.rotation().save(
                 scratter,
-                0,
+                Seen.ANY,
                 new RotationPlan(
                         ToolMotion.SEEN,
                         StatedRotation.Direction.CLOCKWISE,
@@ -134,10 +123,9 @@ public class DemoShops implements ApplicationRunner {
                         false,
                         Optional.of(4.0),
                         false));
-        desk.pull(scratter, Gate.ROTATION, "");
-        JobFile file = desk.open(scratter).orElseThrow();
-        desk.chooseSwitch(
-                scratter, file.job().version(), switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
+        pins.pull(scratter, Gate.ROTATION, "");
+        desks.gear().choose(
+                scratter, Seen.ANY, switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
         extractor(job(
                 orchard,
                 "Honey extractor",
@@ -174,15 +162,12 @@ public class DemoShops implements ApplicationRunner {
                 new ConnectionReader.Typed("230", "U1", "V2 Z2", "U2 V1 Z1", "Z1 Z2"),
                 StatedRotation.Direction.CLOCKWISE);
         board(wheel);
-        windingDesk.say(wheel, true, Optional.empty(), Optional.empty());
-        desk.pull(wheel, Gate.WINDINGS, "");
+        desks.windings().say(wheel, Seen.ANY, true, Optional.empty(), Optional.empty());
+        pins.pull(wheel, Gate.WINDINGS, "");
     }
 
     private long shop(String name, Region region) {
-        long id = shops.addShop(name, region);
-        shops.addPerson(id, "Owner");
-        SwitchKind.ALL.forEach(kind -> switches.add(id, kind));
-        return id;
+        return shops.open(name, region.name(), List.of()).value().orElseThrow();
     }
 
     /**
@@ -190,14 +175,14 @@ public class DemoShops implements ApplicationRunner {
      * and run capacitor, with _ for nothing.
      */
     private long job(long shop, String machine, String note, String plate) {
-        long id = desk.newJob(shop, machine, note).value().orElseThrow();
+        long id = machines.bringIn(shop, machine, note).value().orElseThrow();
         madeSafe(id, machine.equals("Apple scratter"));
         if (!plate.isEmpty()) {
             String[] f = plate.replace("_", "").split(" ", -1);
             PlateReader.Typed typed =
                     new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11], "");
-            desk.savePlate(id, 0, typed, PlateReader.read(typed).value().orElseThrow());
-            desk.pull(id, Gate.PLATE, "");
+            desks.plate().save(id, Seen.ANY, typed, PlateReader.read(typed).value().orElseThrow());
+            pins.pull(id, Gate.PLATE, "");
         }
         return id;
     }
@@ -205,11 +190,12 @@ public class DemoShops implements ApplicationRunner {
     /** Disconnected and proved dead, its capacitor measured, its wires written down; a loose motor where it has none. */
     private void madeSafe(long id, boolean wired) {
         if (wired) {
-            safeDesk.add(id, new CapacitorCheck("start capacitor", 300, 165, Optional.of(15_000.0), Optional.empty()));
-            safeDesk.measured(id, "start capacitor", 0.4, "a bleeding resistor");
+            desks.safe().add(id, new CapacitorCheck("start capacitor", 300, 165, Optional.of(15_000.0), Optional.empty()));
+            desks.safe().measured(id, "start capacitor", 0.4, "a bleeding resistor");
         }
-        safeDesk.save(
+        desks.safe().save(
                 id,
+                Seen.ANY,
                 new SafeRecord(
                         wired ? Disconnect.PLUG : Disconnect.LOOSE,
                         wired ? "Plug in my pocket" : "",
@@ -217,8 +203,8 @@ public class DemoShops implements ApplicationRunner {
                         wired,
                         wired,
                         !wired,
-                        safeDesk.capacitors(id)));
-        desk.pull(id, Gate.SAFE, "");
+                        desks.safe().capacitors(id)));
+        pins.pull(id, Gate.SAFE, "");
         List<FoundWire> wires = !wired
                 ? List.of()
                 : FoundWireReader.read(
@@ -239,8 +225,8 @@ public class DemoShops implements ApplicationRunner {
                                         .toList())
                         .value()
                         .orElseThrow();
-        foundDesk.save(id, 0, new FoundRecord(!wired, wires));
-        desk.pull(id, Gate.FOUND, "");
+        desks.found().save(id, Seen.ANY, new FoundRecord(!wired, wires));
+        pins.pull(id, Gate.FOUND, "");
     }
 
     private static FoundWireReader.Typed wire(String mark, String colour, String one, String other, String aside) {
@@ -272,9 +258,9 @@ public class DemoShops implements ApplicationRunner {
                 new ConnectionReader.Typed("115", "T1 T5", "T4 T8", "", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
         ready(id, "9.144", "NEMA 5-15", ToolMotion.DRILL, DriveStage.Kind.BELT, false);
-        switchDesk.face(
+        desks.map().face(
                 id,
-                0,
+                Seen.ANY,
                 "Cam switch, drill",
                 false,
                 Set.of(),
@@ -285,8 +271,8 @@ public class DemoShops implements ApplicationRunner {
                         true,
                         true,
                         List.of()));
-        switchDesk.hide(id, HandlePosition.FORWARD, "1-7 3-9 5-11 6-12", "");
-        switchDesk.hide(id, HandlePosition.REVERSE, "2-8 4-10 5-11 6-12", "");
+        desks.map().hide(id, HandlePosition.FORWARD, "1-7 3-9 5-11 6-12", "");
+        desks.map().hide(id, HandlePosition.REVERSE, "2-8 4-10 5-11 6-12", "");
     }
 
     private void winch(long id) {
@@ -296,25 +282,26 @@ public class DemoShops implements ApplicationRunner {
                 "P1 P2 T1 T2 T3 T4 T5 T8",
                 new ConnectionReader.Typed("230", "P1", "T4 T8", "P2 T1; T2 T3 T5", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
-        ready(id, "21.336", "fixed wiring", ToolMotion.SEEN, DriveStage.Kind.CHAIN, true);
+        ready(id, "21.336", Outlets.FIXED, ToolMotion.SEEN, DriveStage.Kind.CHAIN, true);
     }
 
     /** Relies on the marks, as far from the panel, through one drive to the tool, both ways: up to the Switch gate. */
     private void ready(
             long id, String metres, String plug, ToolMotion motion, DriveStage.Kind drive, boolean momentary) {
-        windingDesk.say(id, true, Optional.empty(), Optional.empty());
-        desk.pull(id, Gate.WINDINGS, "");
-        JobFile file = desk.open(id).orElseThrow();
-        desk.saveSupply(
+        desks.windings().say(id, Seen.ANY, true, Optional.empty(), Optional.empty());
+        pins.pull(id, Gate.WINDINGS, "");
+        JobFile file = files.file(id);
+        desks.supply().save(
                 id,
-                file.job().version(),
+                Seen.ANY,
                 file.job().volts().orElseThrow(),
                 file.job().supplyKind(),
-                new PanelRun(new BigDecimal(metres), plug));
-        desk.pull(id, Gate.SUPPLY, "");
-        rotationDesk.save(
+                new PanelRun(new BigDecimal(metres), plug),
+                List.of());
+        pins.pull(id, Gate.SUPPLY, "");
+        desks.rotation().save(
                 id,
-                0,
+                Seen.ANY,
                 new RotationPlan(
                         motion,
                         StatedRotation.Direction.CLOCKWISE,
@@ -324,37 +311,39 @@ public class DemoShops implements ApplicationRunner {
                         false,
                         Optional.of(3.0),
                         momentary));
-        desk.pull(id, Gate.ROTATION, "");
+        pins.pull(id, Gate.ROTATION, "");
     }
 
     /** Five leads without marks: two run halves and a start winding that shares a lead with one of them. */
     private void blower(long id) {
-        windingDesk.setPad(
+        desks.windings().setPad(
                 id,
+                Seen.ANY,
                 List.of("1", "2", "3", "4", "5").stream()
                         .map(l -> new PadLead(l, ""))
                         .toList());
-        windingDesk.hide(id, List.of(new Way("1", "4", 2.9), new Way("2", "5", 2.93), new Way("5", "3", 4.6)));
+        desks.windings().hide(id, List.of(new Way("1", "4", 2.9), new Way("2", "5", 2.93), new Way("5", "3", 4.6)));
     }
 
     /** Readings as "T1-T2 2.2, T1-T3 OL", with 0.2 Ω in the meter's leads. */
     private void measured(long id, String leads, String readings) {
-        windingDesk.setPad(
-                id, Arrays.stream(leads.split(" ")).map(l -> new PadLead(l, "")).toList());
+        desks.windings().setPad(
+                id,
+                Seen.ANY, Arrays.stream(leads.split(" ")).map(l -> new PadLead(l, "")).toList());
         for (String reading : readings.split(", ")) {
             String[] parts = reading.split("[- ]");
             double ohms = parts[2].equals("OL") ? Double.POSITIVE_INFINITY : Double.parseDouble(parts[2]);
-            windingDesk.add(id, new MeterReading(parts[0], parts[1], ohms, 0.2, 20, MeterReading.StartSwitch.AT_REST));
+            desks.windings().add(id, new MeterReading(parts[0], parts[1], ohms, 0.2, 20, MeterReading.StartSwitch.AT_REST));
         }
     }
 
     /** Linked for 115 V by somebody else, with Z1 and the second line on the far studs of their links. */
     private void board(long wheel) {
-        JobFile file = desk.open(wheel).orElseThrow();
+        JobFile file = files.file(wheel);
         StudBoard studs = StudBoardReader.board("U1 V1 / U2 V2").value().orElseThrow();
-        motorDesk.saveBoard(
+        desks.diagram().saveBoard(
                 wheel,
-                file.motor().version(),
+                Seen.ANY,
                 new Board(
                         studs,
                         115,
@@ -374,7 +363,7 @@ public class DemoShops implements ApplicationRunner {
 
     private void plateAsItReads(long job, String text) {
         PlateReader.Typed typed = PlateText.read(text).fields();
-        desk.savePlate(job, 0, typed, PlateReader.read(typed).value().orElseThrow());
+        desks.plate().save(job, Seen.ANY, typed, PlateReader.read(typed).value().orElseThrow());
     }
 
     private void diagram(
@@ -401,11 +390,10 @@ public class DemoShops implements ApplicationRunner {
             ConnectionReader.Typed typed,
             StatedRotation.Direction direction) {
         Leads leads = Leads.read(rows).value().orElseThrow();
-        JobFile file = desk.open(job).orElseThrow();
-        desk.saveDiagram(
+        JobFile file = files.file(job);
+        desks.diagram().save(
                 job,
-                file.motor().version(),
-                file.job().version(),
+                Seen.any(JobPart.DIAGRAM).and(JobPart.SUPPLY, Seen.ANY),
                 leads,
                 new Column(
                         ConnectionReader.read(typed, leads).value().orElseThrow(),
@@ -415,6 +403,6 @@ public class DemoShops implements ApplicationRunner {
                                         ? StatedRotation.End.SHAFT_END
                                         : StatedRotation.End.OPPOSITE_END)),
                 supply);
-        desk.pull(job, Gate.DIAGRAM, "");
+        pins.pull(job, Gate.DIAGRAM, "");
     }
 }

@@ -1,0 +1,365 @@
+package gatepin.web.gate.diagram;
+
+import gatepin.core.words.Wording;
+import gatepin.web.motor.Columns;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Findings;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Turn;
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.Column;
+import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.DiagramPattern;
+import gatepin.core.diagram.DiagramText;
+import gatepin.core.diagram.Misread;
+import gatepin.core.diagram.Misread.Mend;
+import gatepin.core.diagram.Rebuilt;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.machine.Leads;
+import gatepin.core.plate.VoltageRange;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.ConnectionCheck;
+import gatepin.web.lane.Computing;
+import gatepin.web.lane.JobFile;
+import gatepin.web.drawing.Bench;
+import gatepin.web.drawing.Drawing;
+import gatepin.web.drawing.Flag;
+import gatepin.web.lane.StaleEdit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The Diagram gate. */
+@Controller
+class DiagramController {
+    private final DiagramDesk desk;
+    private final JobPages pages;
+    private final Computing computing;
+
+    DiagramController(DiagramDesk desk, JobPages pages, Computing computing) {
+        this.desk = desk;
+        this.pages = pages;
+        this.computing = computing;
+    }
+
+    @GetMapping("/jobs/{id}/diagram")
+    String show(@PathVariable long id, @RequestParam(defaultValue = "0") int volts, Model model) {
+        JobFile file = pages.file(id);
+        int wanted = volts > 0
+                ? volts
+                : file.job()
+                        .volts()
+                        .orElse(file.plateVolts().stream().findFirst()
+                                .orElse(0));
+        Optional<Column> column = columns(file).at(wanted);
+        model.addAttribute("form", DiagramForm.of(file, wanted, column));
+        return page(model, file, wanted, column);
+    }
+
+    private static Columns columns(JobFile file) {
+        return file.kept(Columns.class).orElseThrow();
+    }
+
+    private String page(Model model, JobFile file, int volts, Optional<Column> column) {
+        pages.fill(model, file, Gate.DIAGRAM);
+        model.addAttribute("windingNames", DiagramForm.windingNames());
+        model.addAttribute("voltsShown", volts);
+        model.addAttribute("patterns", DiagramPattern.ALL);
+        model.addAttribute(
+                "rebuildFrom", rebuildFrom(file, volts).map(Connection::volts).orElse(0));
+        column.ifPresent(c -> {
+            Supply supply = file.supplyAt(volts);
+            model.addAttribute("column", c);
+            Optional<Circuit> asPlate = direct(file, c.connection(), supply);
+            Optional<Circuit> opposite = direct(file, c.connection().reversed(), supply);
+            Optional<OnBench> forward = asPlate.flatMap(file.workup()::bench);
+            Optional<OnBench> reverse = opposite.flatMap(file.workup()::bench);
+            asPlate.ifPresent(a -> model.addAttribute("asPlate", draw(file.leads(), a, forward, file.wording())));
+            opposite.ifPresent(o -> model.addAttribute("opposite", draw(file.leads(), o, reverse, file.wording())));
+            if (forward.isPresent() && reverse.isPresent()) {
+                model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
+                List<Finding> findings = bothWays(
+                        forward.orElseThrow().analysis(), reverse.orElseThrow().analysis(), file.wording());
+                otherColumn(file, c.connection(), supply).ifPresent(findings::add);
+                model.addAttribute("findings", findings);
+            } else {
+                model.addAttribute("turns", Turn.stated(c.rotation()));
+            }
+            model.addAttribute("mends", mends(file, c.connection(), supply));
+        });
+        return "gate/diagram";
+    }
+
+    private static Optional<Circuit> direct(JobFile file, Connection connection, Supply supply) {
+        return file.workup().circuit(connection.direct(file.leads()), ContactChart.NONE, supply);
+    }
+
+    private Optional<Column> columnBeside(JobFile file, int volts) {
+        return file.plateVolts().stream()
+                .filter(v -> !VoltageRange.same(v, volts))
+                .flatMap(v -> columns(file).at(v).stream())
+                .findFirst();
+    }
+
+    /** Do the two columns describe the same motor: each sound on its voltage, and turning the same way. */
+    private Optional<Finding> otherColumn(JobFile file, Connection connection, Supply supply) {
+        return columnBeside(file, connection.volts()).flatMap(other -> {
+            int volts = other.connection().volts();
+            Optional<ConnectionCheck> here = file.workup().check(connection, supply);
+            Optional<ConnectionCheck> there = file.workup().check(other.connection(), file.supplyAt(volts));
+            if (here.isEmpty() || there.isEmpty()) {
+                return Optional.empty();
+            }
+            boolean agree = here.orElseThrow().agreesWith(there.orElseThrow());
+            return Optional.of(
+                    agree
+                            ? Finding.good(
+                                    "Both columns describe the same motor",
+                                    "At " + volts + " V it runs as well, and turns the same way.")
+                            : Finding.bad(
+                                    "The columns for " + connection.volts() + " V and " + volts + " V do not agree",
+                                    there.orElseThrow()
+                                            .danger()
+                                            .map(d -> "At " + volts + " V: " + file.say(d) + ".")
+                                            .orElse("They turn opposite ways, or one of them is misread.")));
+        });
+    }
+
+    private List<Mend> mends(JobFile file, Connection connection, Supply supply) {
+        boolean wrong = file.workup()
+                .check(connection, supply)
+                .flatMap(ConnectionCheck::danger)
+                .isPresent();
+        return wrong
+                ? Misread.mends(
+                        connection,
+                        file.leads(),
+                        c -> file.workup()
+                                .check(c, supply)
+                                .map(k -> k.danger().isEmpty())
+                                .orElse(false))
+                : List.of();
+    }
+
+    /** The column this one can be rebuilt from: the other voltage is read, this one is not. */
+    private Optional<Connection> rebuildFrom(JobFile file, int volts) {
+        boolean known = columns(file).at(volts).isPresent();
+        return known || !file.plateVolts().contains(volts)
+                ? Optional.empty()
+                : columnBeside(file, volts)
+                        .map(Column::connection)
+                        .filter(c -> rebuilt(file, c, volts).isPresent());
+    }
+
+    private Optional<Connection> rebuilt(JobFile file, Connection from, int volts) {
+        return from.volts() < volts ? Rebuilt.high(from, file.leads(), volts) : Rebuilt.low(from, file.leads(), volts);
+    }
+
+    /** The groups as the server reads them, for the crossbar. */
+    @PostMapping(path = "/jobs/{id}/diagram/groups", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<List<List<String>>> groups(@PathVariable long id, @ModelAttribute("form") DiagramForm form) {
+        return ResponseEntity.ok(ConnectionReader.groups(form.typedConnection()));
+    }
+
+    /** A usual pattern into the fields; nothing is saved yet. */
+    @PostMapping("/jobs/{id}/diagram/pattern")
+    String pattern(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
+        JobFile file = pages.file(id);
+        List<Integer> plate = file.plateVolts();
+        DiagramPattern.ALL.stream()
+                .filter(p -> p.key().equals(form.getPattern()))
+                .findFirst()
+                .ifPresent(p -> {
+                    form.fillLeads(p.leads());
+                    form.fill(p.column(voltsOf(form, plate), plate));
+                    model.addAttribute(
+                            "filled", "Filled in from “" + p.name() + "”. Make it agree with your own plate.");
+                });
+        return filled(file, form, model);
+    }
+
+    private static int voltsOf(DiagramForm form, List<Integer> plate) {
+        String typed = form.getVolts().strip();
+        return typed.matches("\\d{2,3}") ? Integer.parseInt(typed) : plate.isEmpty() ? 0 : plate.get(0);
+    }
+
+    /** The diagram as the plate writes it, into the fields. */
+    @PostMapping("/jobs/{id}/diagram/read")
+    String read(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
+        JobFile file = pages.file(id);
+        DiagramText text = DiagramText.read(form.getText(), form.marks());
+        int volts = voltsOf(form, file.plateVolts());
+        Optional<DiagramText.Column> column = text.columnFor(volts, file.plateVolts());
+        column.ifPresent(c -> {
+            form.addLeads(c.leads());
+            form.fill(c.fields("" + volts));
+            if (c.direction() != StatedRotation.Direction.NOT_STATED) {
+                form.setRotationStated(c.direction());
+            }
+        });
+        List<String> also = text.columns().stream()
+                .filter(c -> !Optional.of(c).equals(column))
+                .map(c -> c.heading().isBlank() ? "a column without a heading" : c.heading())
+                .toList();
+        model.addAttribute(
+                "filled",
+                (column.isPresent()
+                                ? "Read into the fields below. Look it over and save."
+                                : "No column for " + volts + " V was found in it. Write the voltage before its groups.")
+                        + (also.isEmpty() ? "" : " Also found: " + String.join(", ", also) + ".")
+                        + (text.doubts().isEmpty()
+                                ? ""
+                                : " Not understood: " + String.join(", ", text.doubts()) + "."));
+        return filled(file, form, model);
+    }
+
+    /** A mend of the column on the screen, into the fields. */
+    @PostMapping("/jobs/{id}/diagram/mend")
+    String mend(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int volts,
+            @RequestParam(defaultValue = "0") int number,
+            Model model) {
+        JobFile file = pages.file(id);
+        Optional<Column> column = columns(file).at(volts);
+        DiagramForm form = DiagramForm.of(file, volts, column);
+        column.ifPresent(c -> {
+            List<Mend> mends = mends(file, c.connection(), file.supplyAt(volts));
+            if (number >= 0 && number < mends.size()) {
+                form.fill(mends.get(number).connection());
+                model.addAttribute(
+                        "filled", mends.get(number).words() + " Compare it with the plate once more, then save.");
+            }
+        });
+        model.addAttribute("form", form);
+        return filled(file, form, model);
+    }
+
+    /** The other column's mirror for this voltage, into the fields. */
+    @PostMapping("/jobs/{id}/diagram/rebuild")
+    String rebuild(@PathVariable long id, @RequestParam(defaultValue = "0") int volts, Model model) {
+        JobFile file = pages.file(id);
+        DiagramForm form = DiagramForm.of(file, volts, Optional.empty());
+        rebuildFrom(file, volts).flatMap(from -> rebuilt(file, from, volts)).ifPresent(c -> {
+            form.fill(c);
+            form.setRebuilt(true);
+            model.addAttribute(
+                    "filled", "Rebuilt from the other column: computed, not read. Plates differ; the bump decides.");
+        });
+        model.addAttribute("form", form);
+        return filled(file, form, model);
+    }
+
+    private String filled(JobFile file, DiagramForm form, Model model) {
+        form.fillRows();
+        model.addAttribute("retyped", true);
+        JobPages.stillSeen(model, form.seen());
+        int volts = voltsOf(form, file.plateVolts());
+        return page(model, file, volts, columns(file).at(volts));
+    }
+
+    /** What the engine says of the connection, and whether the interchange really reverses it. */
+    private static List<Finding> bothWays(Analysis forward, Analysis reverse, Wording wording) {
+        List<Finding> findings = new ArrayList<>();
+        Way way = forward.in(HandlePosition.FORWARD).way();
+        Way back = reverse.in(HandlePosition.FORWARD).way();
+        if (way != Way.NONE && back != Way.NONE) {
+            findings.add(
+                    way == back.opposite()
+                            ? Finding.good("Interchanging really reverses it", "Computed from the windings.")
+                            : Finding.bad(
+                                    "Interchanging these two does not reverse it",
+                                    "The shaft turns the same way before and after. Read the diagram again."));
+        }
+        Findings.of(forward, wording).findings().forEach(f -> findings.add(f.in(HandlePosition.FORWARD)));
+        Findings.of(reverse, wording).findings().forEach(f -> findings.add(f.in(HandlePosition.REVERSE)));
+        return findings;
+    }
+
+    /** A bare connection: the leads, what they are joined with, and the lines. */
+    private static List<Drawing> draw(Leads leads, Circuit circuit, Optional<OnBench> bench, Wording wording) {
+        List<Flag> flags = bench.map(b -> Findings.of(b.analysis(), wording).flags()).orElse(List.of());
+        return new Bench(leads, Optional.empty(), circuit, circuit.wires(), flags).draw();
+    }
+
+    @PostMapping("/jobs/{id}/diagram")
+    ModelAndView save(@PathVariable long id, @ModelAttribute("form") DiagramForm form, Model model) {
+        form.fillRows();
+        List<Problem> problems = new ArrayList<>();
+        Reading<Leads> leads = Leads.read(form.typedLeads());
+        problems.addAll(leads.problems());
+        Optional<Connection> connection = Optional.empty();
+        if (leads.value().isPresent()) {
+            Reading<Connection> read =
+                    ConnectionReader.read(form.typedConnection(), leads.value().orElseThrow());
+            problems.addAll(read.problems());
+            connection = read.value();
+        }
+        if (connection.isPresent()) {
+            voltsOnThePlate(pages.file(id), connection.orElseThrow()).ifPresent(problems::add);
+        }
+        if (!problems.isEmpty()) {
+            model.addAttribute("wrong", JobPages.byField(problems));
+            JobPages.stillSeen(model, form.seen());
+            return again(id, form, model, HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            List<Drop> drops = desk.save(
+                    id,
+                    form.seen(),
+                    leads.value().orElseThrow(),
+                    new Column(connection.orElseThrow(), form.readRotation(), form.isRebuilt()),
+                    form.readSupplyKind());
+            return Saved.redirect(id, Gate.DIAGRAM, drops);
+        } catch (StaleEdit stale) {
+            JobFile now = pages.file(id);
+            int volts = connection.orElseThrow().volts();
+            DiagramForm theirs =
+                    DiagramForm.of(now, volts, columns(now).at(volts));
+            model.addAttribute("conflict", form.conflictsWith(theirs));
+            return again(id, form, model, HttpStatus.CONFLICT);
+        }
+    }
+
+    private static Optional<Problem> voltsOnThePlate(JobFile file, Connection connection) {
+        List<Integer> volts = file.plateVolts();
+        if (volts.isEmpty() || volts.contains(connection.volts())) {
+            return Optional.empty();
+        }
+        return Optional.of(new Problem(
+                "volts",
+                "" + connection.volts(),
+                "The plate has no column for " + connection.volts() + " V. It states "
+                        + String.join(" and ", volts.stream().map(v -> v + " V").toList()) + "."));
+    }
+
+    private ModelAndView again(long id, DiagramForm form, Model model, HttpStatusCode status) {
+        model.addAttribute("retyped", true);
+        JobFile file = pages.file(id);
+        String view = page(model, file, file.job().volts().orElse(0), file.column());
+        return new ModelAndView(view, model.asMap(), status);
+    }
+}

@@ -1,0 +1,108 @@
+package gatepin.web.gate.diagram;
+
+import gatepin.web.lane.JobPart;
+import gatepin.core.Sentence;
+import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.Column;
+import gatepin.core.diagram.Connection;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.machine.Leads;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.lane.SupplyChange;
+import gatepin.web.motor.MotorStore;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What a person reads off a connection diagram. */
+@Service
+public class DiagramDesk {
+    private final Acts acts;
+    private final JobStore jobs;
+    private final MotorStore motors;
+    private final BoardStore boards;
+
+    DiagramDesk(Acts acts, JobStore jobs, MotorStore motors, BoardStore boards) {
+        this.acts = acts;
+        this.jobs = jobs;
+        this.motors = motors;
+        this.boards = boards;
+    }
+
+    /**
+     * Saves the leads, the voltage and the diagram's column for it.
+     *
+     * @param seen the versions of diagram and supply on the screen
+     * @throws StaleEdit when somebody saved one of them since
+     */
+    public List<Drop> save(long jobId, Seen seen, Leads leads, Column column, Supply.Kind kind) {
+        return acts.on(jobId, seen, act -> {
+            JobFile before = act.before();
+            Connection connection = column.connection();
+            motors.saveDiagram(act.job().motorId(), leads, column);
+            jobs.setSupply(jobId, connection.volts(), kind);
+            List<Change> changed = new ArrayList<>();
+            if (!before.leads().all().isEmpty() && !before.leads().equals(leads)) {
+                changed.add(new Change(Fact.LEADS, leadChange(before.leads(), leads)));
+            }
+            Optional<Change> volts = SupplyChange.of(act.job(), connection.volts(), kind);
+            volts.ifPresent(changed::add);
+            Optional<Connection> old = before.column().map(Column::connection);
+            if (volts.isEmpty() && !old.equals(Optional.of(connection))) {
+                changed.add(new Change(Fact.CONNECTION, Sentence.of("change.connection", connection.volts())));
+            }
+            if (!changed.isEmpty()) {
+                act.saved(
+                        "log.diagram",
+                        SupplyChange.words(connection.volts(), kind),
+                        String.join(" ", connection.line1()),
+                        String.join(" ", connection.line2()));
+            }
+            return changed;
+        });
+    }
+
+    private static Sentence leadChange(Leads before, Leads after) {
+        List<String> gone = new ArrayList<>(before.marks());
+        gone.removeAll(after.marks());
+        List<String> come = new ArrayList<>(after.marks());
+        come.removeAll(before.marks());
+        if (gone.isEmpty() && come.isEmpty()) {
+            return Sentence.of("change.leads.known");
+        }
+        if (gone.isEmpty()) {
+            return Sentence.of("change.leads.come", come);
+        }
+        return come.isEmpty()
+                ? Sentence.of("change.leads.gone", gone)
+                : Sentence.of("change.leads.goneAndCome", gone, come);
+    }
+
+    /** The motor's stud board; empty where it has none. */
+    Optional<BoardStore.Board> board(long motorId) {
+        return boards.board(motorId);
+    }
+
+    /**
+     * Saves the stud board.
+     *
+     * @throws StaleEdit when somebody saved it after {@code version}
+     */
+    public void saveBoard(long jobId, int version, BoardStore.Board board) {
+        acts.on(jobId, Seen.of(JobPart.BOARD, version), act -> {
+            boards.save(act.job().motorId(), board);
+            act.saved(
+                    "log.board",
+                    board.foundVolts(),
+                    board.found().links().stream().map(Object::toString).toList());
+            return List.of();
+        });
+    }
+}

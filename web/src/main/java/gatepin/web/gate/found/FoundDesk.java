@@ -1,0 +1,74 @@
+package gatepin.web.gate.found;
+
+import gatepin.web.lane.JobPart;
+import gatepin.core.Sentence;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.web.gate.found.FoundStore.Photo;
+import gatepin.web.gate.found.FoundStore.PhotoPin;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What a person writes down before anything is undone. */
+@Service
+public class FoundDesk {
+    private final Acts acts;
+    private final FoundStore found;
+
+    FoundDesk(Acts acts, FoundStore found) {
+        this.acts = acts;
+        this.found = found;
+    }
+
+    /**
+     * Saves the wires.
+     *
+     * @throws StaleEdit when somebody saved them after {@code version}
+     */
+    public List<Drop> save(long jobId, int version, FoundRecord record) {
+        return acts.on(jobId, Seen.of(JobPart.FOUND, version), act -> {
+            found.save(jobId, record);
+            if (act.before().found().equals(record)) {
+                return List.of();
+            }
+            if (record.wires().isEmpty()) {
+                act.saved("log.found.nothing");
+            } else {
+                act.saved("log.found", record.wires().size());
+            }
+            return List.of(new Change(Fact.FOUND, Sentence.of("change.found")));
+        });
+    }
+
+    List<Photo> photos(long jobId) {
+        return found.photos(jobId);
+    }
+
+    Optional<byte[]> picture(long jobId, long photoId) {
+        return found.picture(jobId, photoId);
+    }
+
+    void addPhoto(long jobId, byte[] jpeg, int width, int height) {
+        acts.on(jobId, Seen.any(JobPart.FOUND), act -> {
+            found.addPhoto(jobId, jpeg, width, height);
+            act.saved("log.foundPhoto");
+            return List.of();
+        });
+    }
+
+    /** Sets a pin on a photo; gives false when the job has no such photo. */
+    boolean addPin(long jobId, long photoId, PhotoPin pin) {
+        return found.addPin(jobId, photoId, pin);
+    }
+
+    /** Takes a pin off a photo; gives false when the job has no such pin. */
+    boolean removePin(long jobId, long pinId) {
+        return found.removePin(jobId, pinId);
+    }
+}

@@ -1,0 +1,275 @@
+package gatepin.web.gate.gear;
+
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.HandleWords;
+import gatepin.web.lane.Pins;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Findings;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Turn;
+import gatepin.web.lane.WiringWords;
+import gatepin.web.gate.gear.SwitchMapStore.Mapping;
+import gatepin.web.plan.PlanStore.ChosenPlan;
+import gatepin.core.Reading;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.Wishes;
+import gatepin.core.plan.WorkingOrder;
+import gatepin.web.lane.Computing;
+import gatepin.web.lane.Computing.Answer;
+import gatepin.web.lane.JobFile;
+import gatepin.web.drawing.Bench;
+import gatepin.web.drawing.FacePicture;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.gate.gear.SwitchStore.Device;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The Switch gate: choose the switch, see the plans, take one. */
+@Controller
+class SwitchController {
+    private static final int MOST_RATING = 120;
+
+    private final SwitchDesk desk;
+    private final Pins pins;
+    private final JobPages pages;
+    private final SwitchStore switches;
+    private final Computing computing;
+
+    SwitchController(SwitchDesk desk, Pins pins, JobPages pages, SwitchStore switches, Computing computing) {
+        this.desk = desk;
+        this.pages = pages;
+        this.switches = switches;
+        this.computing = computing;
+        this.pins = pins;
+    }
+
+    /** A switch to choose, with its face. */
+    public record Choosable(Device device, FacePicture face) {}
+
+    /** A plan to choose from. */
+    public record Choice(String key, String letter, String name, String price, boolean shown, boolean chosen) {}
+
+    @GetMapping("/jobs/{id}/switch")
+    String show(@PathVariable long id, @RequestParam(defaultValue = "") String plan, Model model) {
+        return page(model, pages.file(id), plan);
+    }
+
+    private String page(Model model, JobFile file, String wanted) {
+        pages.fill(model, file, Gate.SWITCH);
+        model.addAttribute(
+                "devices",
+                switches.devices(file.job().shopId()).stream()
+                        .map(d -> new Choosable(d, FacePicture.of(switches.kind(d.id()))))
+                        .toList());
+        model.asMap().putIfAbsent("rating", file.job().switchRating());
+        Answer<Optional<PlanResult>> answer = computing.plans(file);
+        wishes(model, file);
+        model.addAttribute("mapping", file.kept(Mapping.class).isPresent());
+        model.addAttribute(
+                "wired",
+                Stream.concat(PlanWords.otherSwitch(file).stream(), RepairWords.of(file, computing).stream())
+                        .toList());
+        if (answer.value().isEmpty()) {
+            model.addAttribute("computing", answer);
+            return "gate/switch";
+        }
+        Optional<PlanResult> result = answer.value().orElseThrow();
+        if (result.isEmpty()) {
+            return "gate/switch";
+        }
+        SwitchKind gear = file.gear().orElseThrow();
+        List<Plan> plans = result.orElseThrow().plans();
+        model.addAttribute("workedOut", true);
+        if (plans.isEmpty()) {
+            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name(), () -> wouldDo(file)));
+            return "gate/switch";
+        }
+        Optional<Integer> chosen = chosen(file, plans);
+        int shown = place(plans, wanted).or(() -> chosen).orElse(0);
+        List<Choice> choices = new ArrayList<>();
+        for (int i = 0; i < plans.size(); i++) {
+            choices.add(new Choice(
+                    plans.get(i).key(),
+                    "" + (char) ('A' + i),
+                    file.say(plans.get(i).cost().name()),
+                    PlanWords.price(plans.get(i), file),
+                    i == shown,
+                    chosen.equals(Optional.of(i))));
+        }
+        Plan plan = plans.get(shown);
+        List<Wire> wires = WorkingOrder.of(plan);
+        model.addAttribute("choices", choices);
+        model.addAttribute("choice", choices.get(shown));
+        model.addAttribute("nextPlan", choices.get((shown + 1) % choices.size()).key());
+        Circuit circuit = file.workup().circuit(plan.wires(), gear.chart()).orElseThrow();
+        Optional<OnBench> bench = file.workup().bench(circuit);
+        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis(), gear.hasOff(), file.wording()));
+        List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
+        findings.addAll(0, PlanWords.trade(plan, gear, circuit.supply()));
+        findings.addAll(0, PlanWords.gear(file, gear));
+        HandleWords.of(file).ifPresent(findings::add);
+        if (found.isPresent()) {
+            findings.add(PlanWords.effort(plan));
+        } else {
+            findings.addAll(PlanWords.withoutEngine(plan, circuit));
+        }
+        model.addAttribute("findings", findings);
+        model.addAttribute("canRunUp", bench.isPresent());
+        model.addAttribute(
+                "drawings",
+                new Bench(
+                                file.wiredLeads(),
+                                file.gear(),
+                                circuit,
+                                wires,
+                                found.map(Findings::flags).orElse(List.of()))
+                        .draw());
+        model.addAttribute("words", WiringWords.of(circuit));
+        model.addAttribute(
+                "turns",
+                bench.map(Turn::computed)
+                        .orElse(Turn.stated(file.column().orElseThrow().rotation())));
+        return "gate/switch";
+    }
+
+    /** The library's switches that can do this job. */
+    private String wouldDo(JobFile file) {
+        Answer<List<SwitchKind>> able = computing.wouldDo(file);
+        if (able.value().isEmpty()) {
+            return able.isUnderWay() ? "reload the page in a moment to read which would do" : able.failure();
+        }
+        List<String> names =
+                able.value().orElseThrow().stream().map(SwitchKind::name).toList();
+        return names.isEmpty() ? "none in the library does" : String.join("; ", names);
+    }
+
+    private static void wishes(Model model, JobFile file) {
+        model.asMap().putIfAbsent("wished", WishForm.of(file.facts().gear().wishes()));
+        model.addAttribute("asFound", WishForm.asFound(file.found()));
+        model.addAttribute("anyWish", !file.facts().gear().wishes().areNone());
+        model.addAttribute("hasProtector", file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR)));
+    }
+
+    private static Optional<Integer> place(List<Plan> plans, String key) {
+        return IntStream.range(0, plans.size())
+                .filter(i -> plans.get(i).key().equals(key))
+                .boxed()
+                .findFirst();
+    }
+
+    private static Optional<Integer> chosen(JobFile file, List<Plan> plans) {
+        List<Wire> made = file.kept(ChosenPlan.class)
+                .map(p -> p.wires().stream().map(w -> w.wire()).toList())
+                .orElse(List.of());
+        for (int i = 0; i < plans.size(); i++) {
+            if (WorkingOrder.of(plans.get(i)).equals(made)) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    @PostMapping("/jobs/{id}/switch")
+    ModelAndView choose(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") long device,
+            @RequestParam(defaultValue = "") String rating,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model) {
+        JobFile file = pages.file(id);
+        if (rating.strip().length() > MOST_RATING) {
+            model.addAttribute("rating", rating);
+            model.addAttribute("wrong", java.util.Map.of("rating", "Use at most " + MOST_RATING + " letters."));
+            return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        if (switches.devices(file.job().shopId()).stream().noneMatch(d -> d.id() == device)) {
+            model.addAttribute("wrong", java.util.Map.of("device", "Choose one of the switches listed."));
+            return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            List<Drop> drops = desk.choose(id, version, device, rating);
+            return Saved.redirect(id, Gate.SWITCH, drops);
+        } catch (StaleEdit stale) {
+            return stale(id, model);
+        }
+    }
+
+    /** What is asked of a plan besides. */
+    @PostMapping("/jobs/{id}/switch/wishes")
+    ModelAndView wish(
+            @PathVariable long id,
+            @ModelAttribute WishForm form,
+            @RequestParam(defaultValue = "-1") int version,
+            Model model) {
+        JobFile file = pages.file(id);
+        Reading<Wishes> read =
+                file.gear().map(gear -> form.read(file.wiredLeads(), gear)).orElse(Reading.of(Wishes.NONE));
+        if (read.value().isEmpty()) {
+            model.addAttribute("wished", form);
+            JobPages.stillSeen(model, Seen.of(JobPart.WISHES, version));
+            model.addAttribute("wrong", JobPages.byField(read.problems()));
+            return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            desk.wish(id, version, read.value().orElseThrow());
+        } catch (StaleEdit stale) {
+            model.addAttribute("wished", form);
+            return stale(id, model);
+        }
+        return new ModelAndView("redirect:/jobs/" + id + "/switch?saved");
+    }
+
+    /** Takes the plan on the screen and pulls the pin. */
+    @PostMapping("/jobs/{id}/switch/plan")
+    ModelAndView take(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String plan,
+            Model model) {
+        pages.file(id);
+        if (desk.take(id, plan).isEmpty()) {
+            model.addAttribute(
+                    "wrong",
+                    java.util.Map.of(
+                            "plan",
+                            "That plan is no longer among the plans for this job: something it was made for has changed."
+                                    + " These are the plans now; choose again."));
+            return new ModelAndView(page(model, pages.file(id), ""), model.asMap(), HttpStatus.CONFLICT);
+        }
+        boolean open = pins.pull(id, Gate.SWITCH, "").isEmpty();
+        return new ModelAndView("redirect:/jobs/" + id + (open ? "/wire?passed=switch" : "/switch?saved"));
+    }
+
+    /** Ends what is being worked out for a job, when somebody does not want to wait. */
+    @PostMapping("/jobs/{id}/stop-computing")
+    String stop(@PathVariable long id) {
+        computing.stop(id);
+        return "redirect:/jobs/" + id + "/switch";
+    }
+
+    private ModelAndView stale(long id, Model model) {
+        model.addAttribute("stale", true);
+        return new ModelAndView(page(model, pages.file(id), ""), model.asMap(), HttpStatus.CONFLICT);
+    }
+}

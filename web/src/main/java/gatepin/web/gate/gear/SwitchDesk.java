@@ -1,0 +1,153 @@
+package gatepin.web.gate.gear;
+
+import gatepin.web.lane.JobPart;
+import gatepin.core.Sentence;
+import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.PlanResult;
+import gatepin.core.plan.Wishes;
+import gatepin.core.plan.WorkingOrder;
+import gatepin.web.lane.Act;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.Computing;
+import gatepin.web.lane.Computing.Answer;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.plan.PlanStore;
+import gatepin.web.plan.PlanStore.ChosenPlan;
+import gatepin.web.plan.PlanStore.PlannedWire;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What a person says of the switch and its wiring. */
+@Service
+public class SwitchDesk {
+    private final Acts acts;
+    private final JobStore jobs;
+    private final SwitchStore switches;
+    private final WishStore wishes;
+    private final PlanStore plans;
+    private final Computing computing;
+
+    SwitchDesk(
+            Acts acts,
+            JobStore jobs,
+            SwitchStore switches,
+            WishStore wishes,
+            PlanStore plans,
+            Computing computing) {
+        this.acts = acts;
+        this.jobs = jobs;
+        this.switches = switches;
+        this.wishes = wishes;
+        this.plans = plans;
+        this.computing = computing;
+    }
+
+    /**
+     * Chooses the switch.
+     *
+     * @throws StaleEdit when somebody chose another one after {@code version}
+     * @throws IllegalArgumentException when the shop has no such switch
+     */
+    public List<Drop> choose(long jobId, int version, long switchId, String rating) {
+        return acts.on(jobId, Seen.of(JobPart.GEAR, version), act -> choose(act, switchId, rating));
+    }
+
+    /** Chooses the switch, as part of an act on it. */
+    List<Change> choose(Act act, long switchId, String rating) {
+        if (switches.devices(act.job().shopId()).stream().noneMatch(d -> d.id() == switchId)) {
+            throw new IllegalArgumentException("this shop has no switch " + switchId);
+        }
+        jobs.setSwitch(act.job().id(), switchId, rating.strip());
+        if (act.job().switchId().equals(Optional.of(switchId))) {
+            return List.of();
+        }
+        SwitchKind kind = switches.kind(switchId);
+        act.saved("log.switch", kind.name());
+        return List.of(new Change(
+                Fact.SWITCH,
+                act.before()
+                        .gear()
+                        .map(old -> Sentence.of("change.switch", old.name(), kind.name()))
+                        .orElse(Sentence.of("change.switch.chosen", kind.name()))));
+    }
+
+    /**
+     * Saves what is asked of a plan besides.
+     *
+     * @throws StaleEdit when somebody saved it after {@code version}
+     */
+    public void wish(long jobId, int version, Wishes asked) {
+        acts.on(jobId, Seen.of(JobPart.WISHES, version), act -> {
+            wishes.save(jobId, asked);
+            return List.of();
+        });
+    }
+
+    /**
+     * Chooses a plan by its key, among the plans for the job as it is while its row is held. Wires it has in common with the plan before
+     * stay ticked: they are made.
+     *
+     * @return the pins that dropped; empty where there is no plan of that key any more
+     */
+    public Optional<List<Drop>> take(long jobId, String key) {
+        try {
+            return Optional.of(acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+                Answer<Optional<PlanResult>> answer = computing.plans(act.before());
+                Plan plan = answer.value().flatMap(r -> r).map(PlanResult::plans).orElse(List.of()).stream()
+                        .filter(p -> p.key().equals(key))
+                        .findFirst()
+                        .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+                return take(act, plan);
+            }));
+        } catch (StaleEdit gone) {
+            return Optional.empty();
+        }
+    }
+
+    private List<Change> take(Act act, Plan plan) {
+        List<Wire> wires = WorkingOrder.of(plan);
+        Optional<ChosenPlan> before = act.before().kept(ChosenPlan.class);
+        if (before.map(p -> sameWires(p, wires)).orElse(false)) {
+            return List.of();
+        }
+        long planId = plans.add(act.job().id(), plan.cost(), wires);
+        jobs.setPlan(act.job().id(), Optional.of(planId));
+        act.saved("log.plan", plan.cost().name());
+        before.ifPresent(old -> carryOver(act, old, planId));
+        return List.of(new Change(Fact.PLAN, Sentence.of("change.plan")));
+    }
+
+    private static boolean sameWires(ChosenPlan plan, List<Wire> wires) {
+        return plan.wires().stream().map(PlannedWire::wire).toList().equals(wires);
+    }
+
+    private void carryOver(Act act, ChosenPlan old, long planId) {
+        ChosenPlan chosen = plans.plan(planId).orElseThrow();
+        List<Sentence> comeOut = new ArrayList<>();
+        for (PlannedWire made : old.wires()) {
+            if (made.isMade()) {
+                chosen.wires().stream()
+                        .filter(w -> w.wire().equals(made.wire()))
+                        .findFirst()
+                        .ifPresentOrElse(
+                                w -> plans.mark(planId, w.id(), true, act.person()),
+                                () -> comeOut.add(Sentence.of(
+                                        "log.comeOut.wire",
+                                        made.wire().from().mark(),
+                                        made.wire().to().mark())));
+            }
+        }
+        if (!comeOut.isEmpty()) {
+            act.saved("log.comeOut", comeOut);
+        }
+    }
+}

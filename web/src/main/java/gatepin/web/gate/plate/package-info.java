@@ -1,0 +1,5 @@
+/** The Plate gate. */
+@NullMarked
+package gatepin.web.gate.plate;
+
+import org.jspecify.annotations.NullMarked;

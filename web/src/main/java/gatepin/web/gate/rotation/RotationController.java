@@ -1,0 +1,88 @@
+package gatepin.web.gate.rotation;
+
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.Saved;
+import gatepin.core.Reading;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.plate.Plate;
+import gatepin.core.rotation.DriveStage;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.rotation.RotationPlan.Hazard;
+import gatepin.core.rotation.RotationReader;
+import gatepin.core.rotation.ToolMotion;
+import gatepin.web.lane.JobFile;
+import gatepin.web.drawing.TrainPicture;
+import gatepin.web.lane.StaleEdit;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The Rotation gate. */
+@Controller
+class RotationController {
+    /** Where the plate is not read: the usual speed of a four-pole motor at 60 Hz, 1/min. */
+    private static final int USUAL_RPM = 1725;
+
+    private final JobPages pages;
+    private final RotationDesk desk;
+
+    RotationController(JobPages pages, RotationDesk desk) {
+        this.pages = pages;
+        this.desk = desk;
+    }
+
+    @GetMapping("/jobs/{id}/rotation")
+    String show(@PathVariable long id, Model model) {
+        JobFile file = pages.file(id);
+        model.addAttribute("form", RotationForm.of(file.facts().rotation(), file.version(JobPart.ROTATION)));
+        return page(model, file);
+    }
+
+    private String page(Model model, JobFile file) {
+        pages.fill(model, file, Gate.ROTATION);
+        model.addAttribute("motions", ToolMotion.values());
+        model.addAttribute("kinds", DriveStage.Kind.values());
+        model.addAttribute("hazardKinds", Hazard.values());
+        int rpm = file.plate().map(Plate::rpm).orElse(USUAL_RPM);
+        file.facts().rotation().ifPresent(plan -> {
+            model.addAttribute("plan", plan);
+            model.addAttribute("train", TrainPicture.of(plan, rpm));
+            model.addAttribute("ends", List.of(plan.shaft(), RotationPlan.fromOtherEnd(plan.shaft())));
+            model.addAttribute("findings", RotationWords.findings(file, plan, rpm));
+        });
+        return "gate/rotation";
+    }
+
+    @PostMapping("/jobs/{id}/rotation")
+    ModelAndView save(@PathVariable long id, @ModelAttribute("form") RotationForm form, Model model) {
+        form.fillRows();
+        JobFile file = pages.file(id);
+        Reading<RotationPlan> read = RotationReader.read(form.typed());
+        if (read.value().isEmpty()) {
+            model.addAttribute("wrong", JobPages.byField(read.problems()));
+            JobPages.stillSeen(model, Seen.of(JobPart.ROTATION, form.getVersion()));
+            return again(model, file, HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            List<Drop> drops = desk.save(id, form.getVersion(), read.value().orElseThrow());
+            return Saved.redirect(id, Gate.ROTATION, drops);
+        } catch (StaleEdit stale) {
+            model.addAttribute("conflict", List.of());
+            return again(model, pages.file(id), HttpStatus.CONFLICT);
+        }
+    }
+
+    private ModelAndView again(Model model, JobFile file, HttpStatus status) {
+        model.addAttribute("retyped", true);
+        return new ModelAndView(page(model, file), model.asMap(), status);
+    }
+}

@@ -1,0 +1,69 @@
+package gatepin.web.gate.supply;
+
+import gatepin.web.lane.JobPart;
+import gatepin.core.Sentence;
+import gatepin.core.circuit.Supply;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.supply.PanelRun;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.lane.SupplyChange;
+import gatepin.web.shop.ShopStore;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+
+/** What a person says of the supply. */
+@Service
+public class SupplyDesk {
+    private final Acts acts;
+    private final JobStore jobs;
+    private final SupplyStore supplies;
+    private final ShopStore shops;
+
+    SupplyDesk(Acts acts, JobStore jobs, SupplyStore supplies, ShopStore shops) {
+        this.acts = acts;
+        this.jobs = jobs;
+        this.supplies = supplies;
+        this.shops = shops;
+    }
+
+    /** The outlets a shop has. */
+    Set<String> outlets(long shopId) {
+        return shops.outlets(shopId);
+    }
+
+    /**
+     * Saves voltage, distance, present plug, and the outlets that the shop has.
+     *
+     * @throws StaleEdit when somebody saved the supply after {@code version}
+     */
+    public List<Drop> save(
+            long jobId, int version, int volts, Supply.Kind kind, PanelRun run, Collection<String> outlets) {
+        return acts.on(jobId, Seen.of(JobPart.SUPPLY, version), act -> {
+            jobs.setSupply(jobId, volts, kind);
+            supplies.save(jobId, run);
+            shops.setOutlets(act.job().shopId(), outlets);
+            List<Change> changed = new ArrayList<>();
+            SupplyChange.of(act.job(), volts, kind).ifPresent(changed::add);
+            if (!act.before().facts().supply().run().equals(Optional.of(run))) {
+                changed.add(new Change(Fact.SUPPLY, Sentence.of("change.run")));
+            }
+            if (!changed.isEmpty()) {
+                act.saved(
+                        "log.supply",
+                        SupplyChange.words(volts, kind),
+                        new Sentence.Metres(run.metres().doubleValue()),
+                        run.presentPlug());
+            }
+            return changed;
+        });
+    }
+}

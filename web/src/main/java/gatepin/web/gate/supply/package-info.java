@@ -1,0 +1,5 @@
+/** The Supply gate. */
+@NullMarked
+package gatepin.web.gate.supply;
+
+import org.jspecify.annotations.NullMarked;

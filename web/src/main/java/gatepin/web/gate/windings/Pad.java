@@ -1,0 +1,19 @@
+package gatepin.web.gate.windings;
+
+import gatepin.web.gate.windings.WindingStore.PadLead;
+import gatepin.web.gate.windings.WindingStore.Taken;
+import java.util.List;
+
+/**
+ * What was written down on the pad beside the meter.
+ *
+ * @param leads the leads that are measured
+ * @param readings every reading, in the order they were taken
+ * @param simulated the motor is one whose inside the simulated meter knows
+ */
+record Pad(List<PadLead> leads, List<Taken> readings, boolean simulated) {
+    Pad {
+        leads = List.copyOf(leads);
+        readings = List.copyOf(readings);
+    }
+}

@@ -1,0 +1,164 @@
+package gatepin.web.gate.windings;
+
+import gatepin.web.lane.JobPart;
+import gatepin.core.Sentence;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.machine.Leads;
+import gatepin.core.winding.HiddenMotor;
+import gatepin.core.winding.MeterError;
+import gatepin.core.winding.MeterReading;
+import gatepin.core.winding.MeterReading.StartSwitch;
+import gatepin.core.winding.SimulatedMeter;
+import gatepin.core.winding.WindingFinder;
+import gatepin.core.winding.WindingRecord;
+import gatepin.web.gate.windings.WindingStore.PadLead;
+import gatepin.web.gate.windings.WindingStore.Taken;
+import gatepin.web.lane.Act;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.motor.MotorStore;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What a person measures between the leads of a motor, and what he makes of it. */
+@Service
+public class WindingDesk {
+    /** What the simulated meter shows with its probes held together, Ω. */
+    private static final double SIMULATED_ZERO = 0.2;
+
+    private final Acts acts;
+    private final WindingStore windings;
+    private final MotorStore motors;
+
+    WindingDesk(Acts acts, WindingStore windings, MotorStore motors) {
+        this.acts = acts;
+        this.windings = windings;
+        this.motors = motors;
+    }
+
+    List<PadLead> pad(JobFile file) {
+        return file.kept(Pad.class).map(Pad::leads).orElse(List.of());
+    }
+
+    List<Taken> readings(JobFile file) {
+        return file.kept(Pad.class).map(Pad::readings).orElse(List.of());
+    }
+
+    /** Whether the motor is a demo motor that the simulated meter can be held on. */
+    boolean hasSimulatedMeter(JobFile file) {
+        return file.kept(Pad.class).map(Pad::simulated).orElse(false);
+    }
+
+    /**
+     * Writes down the leads that are to be measured.
+     *
+     * @throws StaleEdit when somebody wrote them down after {@code version}
+     */
+    public List<Drop> setPad(long jobId, int version, List<PadLead> leads) {
+        return acts.on(jobId, Seen.of(JobPart.WINDINGS, version), act -> {
+            if (windings.pad(act.job().motorId()).equals(leads)) {
+                return List.of();
+            }
+            windings.setPad(act.job().motorId(), leads);
+            act.saved("log.pad", leads.stream().map(PadLead::name).toList());
+            return List.of(new Change(Fact.WINDINGS, Sentence.of("change.pad")));
+        });
+    }
+
+    /** Adds a reading. Nothing is ever taken away: a later one between the same points corrects it. */
+    public List<Drop> add(long jobId, MeterReading reading) {
+        return acts.on(jobId, Seen.any(JobPart.WINDINGS), act -> take(act, reading, false));
+    }
+
+    private List<Change> take(Act act, MeterReading reading, boolean simulated) {
+        windings.add(act.job().motorId(), reading, simulated, act.person());
+        act.saved(
+                "log.ohms",
+                simulated ? Sentence.of("log.ohms.simulated") : Sentence.none(),
+                reading.a(),
+                reading.b(),
+                WindingFinder.ohms(reading.shownOhms()),
+                reading.startSwitch() == StartSwitch.HELD_OPEN ? Sentence.of("log.ohms.heldOpen") : Sentence.none());
+        return List.of(new Change(Fact.WINDINGS, Sentence.of("change.reading")));
+    }
+
+    /** Holds the simulated meter's probes on two leads of a demo motor; empty for a real motor. */
+    Optional<MeterReading> probe(JobFile file, String a, String b, StartSwitch startSwitch) {
+        long motorId = file.job().motorId();
+        Optional<MeterReading> reading = windings.hidden(motorId)
+                .map(h -> new SimulatedMeter(h, MeterError.USUAL, SIMULATED_ZERO, motorId).read(a, b, startSwitch));
+        reading.ifPresent(
+                r -> acts.on(file.job().id(), Seen.any(JobPart.WINDINGS), act -> take(act, r, true)));
+        return reading;
+    }
+
+    /** Gives a demo motor its inside, for the simulated meter. */
+    public void hide(long jobId, List<HiddenMotor.Way> ways) {
+        acts.on(jobId, Seen.any(JobPart.WINDINGS), act -> {
+            windings.hide(act.job().motorId(), ways);
+            return List.of();
+        });
+    }
+
+    /**
+     * Saves what is said of the windings beside the readings.
+     *
+     * @throws StaleEdit when somebody saved something of the windings after {@code version}
+     */
+    public List<Drop> say(
+            long jobId,
+            int version,
+            boolean marksTrusted,
+            Optional<Boolean> dualVoltage,
+            Optional<Boolean> turnSecondHalf) {
+        return acts.on(jobId, Seen.of(JobPart.WINDINGS, version), act -> {
+            WindingRecord old = act.before().windings();
+            windings.say(act.job().motorId(), marksTrusted, dualVoltage, turnSecondHalf);
+            boolean turnedAnew = !old.turnSecondHalf().equals(turnSecondHalf);
+            if (old.marksTrusted() == marksTrusted && old.hints().dualVoltage().equals(dualVoltage) && !turnedAnew) {
+                return List.of();
+            }
+            if (marksTrusted && !old.marksTrusted()) {
+                act.saved("log.marksTrusted");
+            }
+            turnSecondHalf
+                    .filter(t -> turnedAnew)
+                    .ifPresent(turned -> act.saved(
+                            "log.senseTest",
+                            Sentence.of(turned ? "log.senseTest.alike" : "log.senseTest.unlike")));
+            return List.of(new Change(Fact.WINDINGS, Sentence.of("change.windings")));
+        });
+    }
+
+    /** Writes into the log a step of a guided work on the motor. */
+    void note(long jobId, String guide, String step, String words) {
+        acts.on(jobId, Seen.any(JobPart.WINDINGS), act -> {
+            act.saved("log.step", guide, step, words.isEmpty() ? Sentence.none() : Sentence.of("log.step.note", words));
+            return List.of();
+        });
+    }
+
+    /**
+     * Marks the motor's leads: from now on they are its leads.
+     *
+     * @throws StaleEdit when somebody saved the diagram after {@code diagramVersion}
+     */
+    List<Drop> useMarks(long jobId, int diagramVersion, Leads leads) {
+        return acts.on(jobId, Seen.of(JobPart.DIAGRAM, diagramVersion), act -> {
+            Leads before = act.before().leads();
+            if (before.equals(leads)) {
+                return List.of();
+            }
+            motors.saveLeads(act.job().motorId(), leads);
+            act.saved("log.marked", List.copyOf(leads.marks()));
+            return before.all().isEmpty()
+                    ? List.of()
+                    : List.of(new Change(Fact.LEADS, Sentence.of("change.leads.marked")));
+        });
+    }
+}

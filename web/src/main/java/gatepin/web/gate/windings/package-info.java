@@ -1,0 +1,5 @@
+/** The Windings gate: the ohmmeter and what it says. */
+@NullMarked
+package gatepin.web.gate.windings;
+
+import org.jspecify.annotations.NullMarked;

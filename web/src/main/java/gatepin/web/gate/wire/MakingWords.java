@@ -1,0 +1,72 @@
+package gatepin.web.gate.wire;
+
+import gatepin.web.lane.WiringWords;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.found.FoundWire;
+import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.ConductorSize;
+import gatepin.core.supply.LengthUnit;
+import gatepin.core.supply.SupplyAdvice;
+import gatepin.core.wire.Making;
+import gatepin.core.wire.Splice;
+import gatepin.core.wire.WireDetail;
+import gatepin.web.lane.JobFile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** What it takes to make the wires, in words. */
+final class MakingWords {
+    private MakingWords() {}
+
+    static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
+        double metres = file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0);
+        String size = file.workup().advice(metres)
+                .flatMap(a -> file.job().volts().flatMap(a::at))
+                .flatMap(SupplyAdvice.Option::circuit)
+                .map(BranchCircuit::conductor)
+                .map(ConductorSize::name)
+                .orElse("");
+        return Making.of(circuit, wires, file.wiredLeads(), file.job().region(), size, file.facts().supply().cables());
+    }
+
+    /** Colour, bands, size and length. */
+    static String facts(WireDetail detail, LengthUnit unit) {
+        List<String> facts = new ArrayList<>();
+        String colour = detail.colour() + (detail.bands() > 0 ? " with " + FoundWire.bands(detail.bands()) : "");
+        if (!colour.isBlank() && detail.cutMetres() > 0) {
+            facts.add("wire: " + colour);
+        }
+        if (!detail.size().isEmpty()) {
+            facts.add(detail.size());
+        }
+        if (detail.cutMetres() > 0) {
+            facts.add("cut " + unit.cut(detail.cutMetres()));
+        }
+        if (!detail.remark().isEmpty()) {
+            facts.add(detail.remark());
+        }
+        return String.join(", ", facts);
+    }
+
+    /** How both ends are made. */
+    static String fittings(WireDetail detail, LengthUnit unit) {
+        return end(detail.wire().from(), unit.strip(detail.stripFromMillimetres()), detail.fromFitting()) + "; "
+                + end(detail.wire().to(), unit.strip(detail.stripToMillimetres()), detail.toFitting());
+    }
+
+    private static String end(Terminal end, String strip, String fitting) {
+        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + ", "
+                + fitting;
+    }
+
+    static String splice(Splice splice) {
+        return splice.leads().stream().map(Terminal::mark).collect(Collectors.joining(" + "))
+                + (splice.conductors() == 0
+                        ? ""
+                        : splice.conductors() == 1 ? " + one conductor" : " + " + splice.conductors() + " conductors")
+                + ": " + splice.connector();
+    }
+}

@@ -1,0 +1,70 @@
+package gatepin.web.gate.wire;
+
+import gatepin.web.lane.JobPart;
+import gatepin.core.Sentence;
+import gatepin.core.circuit.Wire;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.wire.CableLengths;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.LogStore.Kind;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.plan.PlanStore;
+import gatepin.web.plan.PlanStore.ChosenPlan;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What a person does to the wires of a plan. */
+@Service
+public class WireDesk {
+    private final Acts acts;
+    private final PlanStore plans;
+    private final CableStore cables;
+
+    WireDesk(Acts acts, PlanStore plans, CableStore cables) {
+        this.acts = acts;
+        this.plans = plans;
+        this.cables = cables;
+    }
+
+    /**
+     * Ticks a wire, or takes the tick back. Ticking twice does no harm.
+     *
+     * @param planId the plan the person has on the screen
+     * @throws StaleEdit when the job has another plan by now
+     */
+    public ChosenPlan tick(long jobId, long planId, long wireId, boolean made) {
+        acts.on(jobId, Seen.any(JobPart.WIRES), act -> {
+            if (!act.job().planId().equals(Optional.of(planId))) {
+                throw new StaleEdit(JobPart.PLAN);
+            }
+            if (!plans.mark(planId, wireId, made, act.person())) {
+                return List.of();
+            }
+            Wire wire = plans.plan(planId).orElseThrow().wires().stream()
+                    .filter(w -> w.id() == wireId)
+                    .findFirst()
+                    .orElseThrow()
+                    .wire();
+            String from = wire.from().mark();
+            String to = wire.to().mark();
+            act.note(made ? Kind.MADE : Kind.UNMADE, Sentence.of(made ? "log.made" : "log.unmade", from, to));
+            return made ? List.of() : List.of(new Change(Fact.WIRES, Sentence.of("change.unmade", from, to)));
+        });
+        return plans.plan(planId).orElseThrow();
+    }
+
+    /**
+     * Saves how long the cables are.
+     *
+     * @throws StaleEdit when somebody saved it after {@code version}
+     */
+    void lengths(long jobId, int version, CableLengths lengths) {
+        acts.on(jobId, Seen.of(JobPart.CABLES, version), act -> {
+            cables.save(jobId, lengths);
+            return List.of();
+        });
+    }
+}

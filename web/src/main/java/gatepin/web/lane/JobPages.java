@@ -1,0 +1,82 @@
+package gatepin.web.lane;
+
+import java.util.HashMap;
+import gatepin.core.Problem;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Gate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import org.springframework.web.server.ResponseStatusException;
+
+/** What all pages of a job have in common. */
+@Component
+public class JobPages {
+    private static final String STILL_SEEN = "stillSeen";
+
+    private final JobFiles files;
+
+    JobPages(JobFiles files) {
+        this.files = files;
+    }
+
+    public JobFile file(long jobId) {
+        return files.find(jobId)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no job " + jobId));
+    }
+
+    /** Fence, names and the pin of the gate on the screen. */
+    public void fill(Model model, JobFile file, Gate here) {
+        model.addAttribute("file", file);
+        model.addAttribute("job", file.job());
+        model.addAttribute("hasOff", file.gear().map(SwitchKind::hasOff).orElse(true));
+        model.addAttribute("about", about(file));
+        model.addAttribute("fence", Post.fence(file.lane(), Optional.of(here)));
+        model.addAttribute("gate", here);
+        model.addAttribute("pin", file.lane().pin(here));
+        model.addAttribute("pinReason", file.say(file.lane().pin(here).reason()));
+        model.addAttribute(
+                "hindrances",
+                file.lane().hindrances(here, file.evidence().lack(here)).stream()
+                        .map(file::say)
+                        .toList());
+        Gate[] gates = Gate.values();
+        model.addAttribute("before", here.ordinal() == 0 ? null : gates[here.ordinal() - 1]);
+        model.addAttribute("after", here.ordinal() == gates.length - 1 ? null : gates[here.ordinal() + 1]);
+        model.asMap().putIfAbsent("wrong", Map.of());
+        Map<String, Integer> seen = new HashMap<>();
+        for (JobPart part : JobPart.values()) {
+            seen.put(part.name(), file.version(part));
+        }
+        if (model.getAttribute(STILL_SEEN) instanceof Seen still) {
+            still.versions().forEach((part, version) -> seen.put(part.name(), version));
+        }
+        model.addAttribute("seen", seen);
+    }
+
+    private static String about(JobFile file) {
+        return file.plate()
+                .map(p -> p.outputAsWritten() + ", "
+                        + String.join(
+                                "/",
+                                p.ratings().stream().map(r -> "" + r.volts()).toList())
+                        + " V, " + p.rpm() + " rpm")
+                .orElse("plate not read yet");
+    }
+
+    /** Shows a form again that was not saved: it goes on from the versions that the person saw at first. */
+    public static void stillSeen(Model model, Seen seen) {
+        model.addAttribute(STILL_SEEN, seen);
+    }
+
+    /** Messages by field; the first one for a field is the one to mend first. */
+    public static Map<String, String> byField(List<Problem> problems) {
+        Map<String, String> wrong = new LinkedHashMap<>();
+        problems.forEach(p -> wrong.putIfAbsent(p.field(), p.message()));
+        return wrong;
+    }
+}

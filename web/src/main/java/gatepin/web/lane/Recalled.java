@@ -1,0 +1,111 @@
+package gatepin.web.lane;
+
+import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.Column;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Facts;
+import gatepin.core.lane.Lane;
+import gatepin.core.machine.Leads;
+import gatepin.core.plan.Wishes;
+import gatepin.core.plate.Plate;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.safe.SafeRecord;
+import gatepin.core.supply.PanelRun;
+import gatepin.core.winding.WindingRecord;
+import gatepin.core.wire.CableLengths;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A job while it is being loaded: every room puts in what it keeps. What nobody puts in is not known yet. */
+public final class Recalled {
+    private final Map<Class<?>, Object> kept = new HashMap<>();
+    private Optional<SafeRecord> safe = Optional.empty();
+    private FoundRecord found = FoundRecord.NOTHING;
+    private WindingRecord windings = WindingRecord.NOTHING;
+    private int hertz;
+    private List<Integer> volts = List.of();
+    private Optional<Plate> plate = Optional.empty();
+    private Leads leads = new Leads(List.of());
+    private Optional<Column> column = Optional.empty();
+    private Optional<PanelRun> run = Optional.empty();
+    private CableLengths cables = CableLengths.USUAL;
+    private Optional<RotationPlan> rotation = Optional.empty();
+    private Optional<SwitchKind> kind = Optional.empty();
+    private Wishes wishes = Wishes.NONE;
+    private Optional<Facts.WirePlan> plan = Optional.empty();
+
+    Recalled() {}
+
+    public void safe(SafeRecord record) {
+        safe = Optional.of(record);
+    }
+
+    public void found(FoundRecord record) {
+        found = record;
+    }
+
+    public void windings(WindingRecord record) {
+        windings = record;
+    }
+
+    /** What plate and diagram say. */
+    public void motor(int platesHertz, List<Integer> platesVolts, Optional<Plate> read) {
+        hertz = platesHertz;
+        volts = platesVolts;
+        plate = read;
+    }
+
+    /** The leads, and the column for the job's voltage. */
+    public void diagram(Leads written, Optional<Column> chosen) {
+        leads = written;
+        column = chosen;
+    }
+
+    public void run(PanelRun way) {
+        run = Optional.of(way);
+    }
+
+    public void cables(CableLengths lengths) {
+        cables = lengths;
+    }
+
+    public void rotation(RotationPlan said) {
+        rotation = Optional.of(said);
+    }
+
+    public void gear(SwitchKind chosen) {
+        kind = Optional.of(chosen);
+    }
+
+    public void wishes(Wishes asked) {
+        wishes = asked;
+    }
+
+    /** The chosen plan, and how many of its wires are not made yet. */
+    public void plan(List<Wire> wires, int left) {
+        plan = Optional.of(new Facts.WirePlan(wires, left));
+    }
+
+    /** What only the room itself reads again, by its type ({@link JobFile#kept}). */
+    public <T> void keep(Class<T> type, T value) {
+        kept.put(type, value);
+    }
+
+    Map<Class<?>, Object> kept() {
+        return Map.copyOf(kept);
+    }
+
+    Facts facts(Job job, Lane lane) {
+        return new Facts(
+                job.region(),
+                new Facts.BenchFacts(safe, found, windings),
+                new Facts.MotorFacts(hertz, volts, plate, leads, column),
+                new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
+                rotation,
+                new Facts.GearFacts(kind, job.switchRating(), wishes, plan),
+                lane);
+    }
+}

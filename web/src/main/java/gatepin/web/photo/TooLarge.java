@@ -1,0 +1,49 @@
+package gatepin.web.photo;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * A photo beyond the limit is refused by the length it announces, before anything reads it; the page it was sent from says so
+ * by its field.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+public class TooLarge extends OncePerRequestFilter {
+    private static final Pattern PHOTO = Pattern.compile("(/jobs/\\d+/(?:plate|found))/photos?");
+    /** What a form adds to the file it carries, bytes. */
+    private static final int FORM_BYTES = 100_000;
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Matcher photo = PHOTO.matcher(request.getRequestURI());
+        if (photo.matches() && request.getContentLengthLong() > PhotoReader.MOST_BYTES + FORM_BYTES) {
+            response.sendRedirect(photo.group(1) + "?tooLarge");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    /** The message by the photo's field, where a page was asked to say it. */
+    public static void say(boolean tooLarge, Model model) {
+        if (tooLarge) {
+            model.addAttribute(
+                    "wrong",
+                    Map.of(
+                            "photo",
+                            "The file is too large: at most " + PhotoReader.MOST_BYTES / 1_000_000 + " MB are taken."));
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** The chosen wiring plan: chosen at one gate, made at another. */
+@NullMarked
+package gatepin.web.plan;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,111 @@
+package gatepin.web.shop;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.supply.Outlets;
+import gatepin.core.supply.Region;
+import gatepin.web.shop.ShopStore.Shop;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.ModelAndView;
+
+/** A shop of one's own: opening it, renaming it, setting it aside. */
+@Controller
+class ShopController {
+    private final Shops shops;
+
+    ShopController(Shops shops) {
+        this.shops = shops;
+    }
+
+    @GetMapping("/shops/new")
+    String fresh(Model model) {
+        return page(model, "", Region.NORTH_AMERICA.name(), Set.of(), List.of());
+    }
+
+    private static String page(
+            Model model, String name, String region, Collection<String> outlets, List<Problem> problems) {
+        model.addAttribute(
+                "heading", model.getAttribute("shop") instanceof Shop shop ? shop.name() : "New shop");
+        model.addAttribute("name", name);
+        model.addAttribute("region", region);
+        model.addAttribute("regions", Region.values());
+        model.addAttribute("has", Set.copyOf(outlets));
+        model.addAttribute(
+                "outletsOf",
+                Stream.of(Region.values())
+                        .collect(Collectors.toMap(
+                                Region::name,
+                                r -> Outlets.usual(r).stream()
+                                        .filter(o -> !o.equals(Outlets.FIXED))
+                                        .toList())));
+        Map<String, String> wrong = problems.stream()
+                .collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a, LinkedHashMap::new));
+        model.addAttribute("wrong", wrong);
+        return "shop/shop";
+    }
+
+    @PostMapping("/shops")
+    ModelAndView open(
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String region,
+            @RequestParam(defaultValue = "") List<String> outlet,
+            Model model) {
+        Reading<Long> opened = shops.open(name, region, outlet);
+        return opened.value().isPresent()
+                ? new ModelAndView("redirect:/jobs/new?shop=" + opened.value().orElseThrow())
+                : again(model, name, region, outlet, opened.problems());
+    }
+
+    private static ModelAndView again(
+            Model model, String name, String region, List<String> outlets, List<Problem> problems) {
+        return new ModelAndView(
+                page(model, name, region, outlets, problems), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+    }
+
+    @GetMapping("/shops/{id}")
+    String show(@PathVariable long id, Model model) {
+        Shop shop = shop(id);
+        model.addAttribute("shop", shop);
+        return page(model, shop.name(), shop.region().name(), shops.outlets(id), List.of());
+    }
+
+    private Shop shop(long id) {
+        return shops.shop(id)
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no shop " + id));
+    }
+
+    @PostMapping("/shops/{id}")
+    ModelAndView change(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String region,
+            @RequestParam(defaultValue = "") List<String> outlet,
+            Model model) {
+        model.addAttribute("shop", shop(id));
+        List<Problem> problems = shops.change(id, name, region, outlet);
+        return problems.isEmpty()
+                ? new ModelAndView("redirect:/shops/" + id + "?saved")
+                : again(model, name, region, outlet, problems);
+    }
+
+    @PostMapping("/shops/{id}/aside")
+    String setAside(@PathVariable long id, @RequestParam boolean aside) {
+        shop(id);
+        shops.setAside(id, aside);
+        return aside ? "redirect:/aside" : "redirect:/";
+    }
+}

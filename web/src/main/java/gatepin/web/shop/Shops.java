@@ -1,0 +1,99 @@
+package gatepin.web.shop;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.supply.Outlets;
+import gatepin.core.supply.Region;
+import gatepin.web.shop.ShopStore.Shop;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Opening shops, and what is said of them. */
+@Service
+@Transactional
+public class Shops {
+    private static final int LONGEST_NAME = 80;
+
+    private final ShopStore shops;
+    private final ApplicationEventPublisher events;
+
+    Shops(ShopStore shops, ApplicationEventPublisher events) {
+        this.shops = shops;
+        this.events = events;
+    }
+
+    /** A shop was opened: its rooms get ready for it in the same transaction. */
+    public record Opened(long id) {}
+
+    /** All shops, oldest first, those set aside too. */
+    @Transactional(readOnly = true)
+    public List<Shop> all() {
+        return shops.shops();
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Shop> shop(long id) {
+        return shops.shop(id);
+    }
+
+    /** Opens a shop; gives its id, or what is wrong with what was typed. */
+    public Reading<Long> open(String name, String region, Collection<String> outlets) {
+        List<Problem> problems = problems(Optional.empty(), name, region);
+        if (!problems.isEmpty()) {
+            return Reading.failed(problems);
+        }
+        Region named = Region.valueOf(region);
+        long id = shops.addShop(name.strip(), named);
+        shops.addPerson(id, "Owner");
+        shops.setOutlets(id, usual(named, outlets));
+        events.publishEvent(new Opened(id));
+        return Reading.of(id);
+    }
+
+    /** Renames a shop, or says otherwise where it is and which outlets it has; gives what is wrong with what was typed. */
+    public List<Problem> change(long id, String name, String region, Collection<String> outlets) {
+        List<Problem> problems = problems(Optional.of(id), name, region);
+        if (problems.isEmpty()) {
+            Region named = Region.valueOf(region);
+            shops.change(id, name.strip(), named);
+            shops.setOutlets(id, usual(named, outlets));
+        }
+        return problems;
+    }
+
+    private List<Problem> problems(Optional<Long> id, String name, String region) {
+        List<Problem> problems = new ArrayList<>();
+        if (name.isBlank()) {
+            problems.add(new Problem("name", name, "Give the shop a name."));
+        } else if (name.strip().length() > LONGEST_NAME) {
+            problems.add(new Problem("name", name, "Use at most " + LONGEST_NAME + " letters."));
+        } else if (shops.shops().stream()
+                .anyMatch(s -> s.name().equalsIgnoreCase(name.strip()) && !id.equals(Optional.of(s.id())))) {
+            problems.add(new Problem("name", name, "There is a shop of this name already."));
+        }
+        if (Arrays.stream(Region.values()).noneMatch(r -> r.name().equals(region))) {
+            problems.add(new Problem("region", region, "Choose where the shop is: its words, sizes and rules follow."));
+        }
+        return problems;
+    }
+
+    private static List<String> usual(Region region, Collection<String> outlets) {
+        return outlets.stream().filter(Outlets.usual(region)::contains).toList();
+    }
+
+    /** Sets a shop aside with all that is in it, or brings it back. */
+    public void setAside(long id, boolean aside) {
+        shops.setAside(id, aside);
+    }
+
+    @Transactional(readOnly = true)
+    public java.util.Set<String> outlets(long id) {
+        return shops.outlets(id);
+    }
+}

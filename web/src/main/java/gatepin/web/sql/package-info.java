@@ -1,0 +1,5 @@
+/** What every store needs of the database. */
+@NullMarked
+package gatepin.web.sql;
+
+import org.jspecify.annotations.NullMarked;

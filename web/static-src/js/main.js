@@ -1,0 +1,37 @@
+// What the pages do in the browser: one module for each behaviour. Everything works from the keyboard; every change is confirmed by the
+// server.
+import handle from './handle.js';
+import wireList from './wire-list.js';
+import draft from './draft.js';
+import leadRows from './lead-rows.js';
+import zoom from './zoom.js';
+import crossbar from './crossbar.js';
+import pad from './pad.js';
+import probes from './probes.js';
+import snap from './snap.js';
+import fill from './fill.js';
+import page from './page.js';
+import yard from './yard.js';
+import region from './region.js';
+
+document.addEventListener('alpine:init', () => {
+  Alpine.data('bench', handle);
+  Alpine.data('wireList', wireList);
+  Alpine.data('draft', draft);
+  Alpine.data('leadRows', leadRows);
+  Alpine.data('zoom', zoom);
+  Alpine.data('crossbar', crossbar);
+  Alpine.data('pad', pad);
+  Alpine.data('probes', probes);
+  Alpine.data('snap', snap);
+  Alpine.data('fill', fill);
+  Alpine.data('page', page);
+  Alpine.data('yard', yard);
+  Alpine.data('region', region);
+});
+
+// on a phone the fence slides to the gate at hand
+document.addEventListener('DOMContentLoaded', () => {
+  const here = document.querySelector('.fence .here');
+  if (here) here.scrollIntoView({ block: 'nearest', inline: 'center' });
+});
