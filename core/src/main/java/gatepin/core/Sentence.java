@@ -45,6 +45,11 @@ public record Sentence(String key, List<Object> args) {
         return own("");
     }
 
+    /** Whether it is what a person wrote. */
+    public boolean isOwn() {
+        return key.equals(OWN_WORDS);
+    }
+
     /** Whether it says nothing at all. */
     public boolean isNone() {
         return equals(none());

@@ -2,12 +2,12 @@ package gatepin.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.web.plan.PlanStore.ChosenPlan;
-import gatepin.web.lane.JobFiles;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Gate;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;
 import java.net.URI;
 import java.net.http.HttpClient;

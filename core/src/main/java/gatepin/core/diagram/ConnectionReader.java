@@ -1,7 +1,5 @@
 package gatepin.core.diagram;
 
-import java.util.Arrays;
-import java.util.stream.Stream;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Marks;
@@ -9,6 +7,7 @@ import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +15,7 @@ import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Reads a column of a connection diagram typed as groups, and says what keeps it from being one. */
 public final class ConnectionReader {
@@ -135,7 +135,10 @@ public final class ConnectionReader {
      */
     public static List<List<String>> groups(Typed typed) {
         List<List<String>> groups = new ArrayList<>(List.of(words(typed.line1()), words(typed.line2())));
-        parts(typed.joined()).map(ConnectionReader::words).filter(g -> !g.isEmpty()).forEach(groups::add);
+        parts(typed.joined())
+                .map(ConnectionReader::words)
+                .filter(g -> !g.isEmpty())
+                .forEach(groups::add);
         return groups;
     }
 

@@ -1,7 +1,5 @@
 package gatepin.core.format;
 
-import gatepin.core.supply.Region;
-import gatepin.core.words.Wording;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
@@ -20,11 +18,13 @@ import gatepin.core.format.WiringFile.Probe;
 import gatepin.core.machine.Estimate;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.Region;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.InSetting;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
+import gatepin.core.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;

@@ -20,8 +20,6 @@ public record FoundRecord(boolean nothingConnected, List<FoundWire> wires) {
 
     /** What is missing; empty when nothing is. */
     public Optional<Sentence> lack() {
-        return wires.isEmpty() && !nothingConnected
-                ? Optional.of(Sentence.of("lack.found"))
-                : Optional.empty();
+        return wires.isEmpty() && !nothingConnected ? Optional.of(Sentence.of("lack.found")) : Optional.empty();
     }
 }

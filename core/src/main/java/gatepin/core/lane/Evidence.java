@@ -19,82 +19,81 @@ public final class Evidence {
     }
 
     private record Asking(Workup workup, Facts facts) {
-    Evidence all() {
-        return new Evidence()
-                .ask(
-                        Gate.SAFE,
-                        List.of(() -> facts.bench()
-                                .safe()
-                                .map(SafeRecord::lack)
-                                .orElse(Optional.of(Sentence.of("lack.safe.disconnect")))))
-                .ask(Gate.FOUND, List.of(() -> facts.bench().found().lack()))
-                .ask(
-                        Gate.PLATE,
-                        List.of(
-                                () -> unless(facts.motor().plate().isPresent(), "lack.plate"),
-                                () -> facts.motor().plate().flatMap(p -> p.details().obstacle())
-                                        .map(o -> Sentence.of("lack.plate.obstacle", o))))
-                .ask(
-                        Gate.DIAGRAM,
-                        List.of(
-                                this::noVolts,
-                                () -> unless(facts.motor().column().isPresent(), "lack.connection"),
-                                () -> workup.connectionDanger().map(d -> Sentence.of("lack.connection.danger", d))))
-                .ask(Gate.WINDINGS, List.of(() -> facts.bench().windings().lack()))
-                .ask(
-                        Gate.SUPPLY,
-                        List.of(
-                                this::noVolts,
-                                () -> unless(facts.supply().run().isPresent(), "lack.supply")))
-                .ask(
-                        Gate.ROTATION,
-                        List.of(() -> facts.rotation()
-                                .map(RotationPlan::lack)
-                                .orElse(Optional.of(Sentence.of("lack.rotation")))))
-                .ask(
-                        Gate.SWITCH,
-                        List.of(
-                                () -> unless(facts.gear().kind().isPresent(), "lack.switch"),
-                                this::wrongSwitch,
-                                () -> unless(facts.gear().plan().isPresent(), "lack.plan"),
-                                this::unsoundPlan))
-                .ask(
-                        Gate.WIRE,
-                        List.of(
-                                () -> unless(facts.gear().plan().isPresent(), "lack.wire.plan"),
-                                this::wrongSwitch,
-                                this::unsoundPlan,
-                                () -> facts.gear()
-                                        .plan()
-                                        .filter(p -> p.left() > 0)
-                                        .map(p -> Sentence.of("lack.wires", p.left()))));
-    }
+        Evidence all() {
+            return new Evidence()
+                    .ask(
+                            Gate.SAFE,
+                            List.of(() -> facts.bench()
+                                    .safe()
+                                    .map(SafeRecord::lack)
+                                    .orElse(Optional.of(Sentence.of("lack.safe.disconnect")))))
+                    .ask(Gate.FOUND, List.of(() -> facts.bench().found().lack()))
+                    .ask(
+                            Gate.PLATE,
+                            List.of(
+                                    () -> unless(facts.motor().plate().isPresent(), "lack.plate"),
+                                    () -> facts.motor()
+                                            .plate()
+                                            .flatMap(p -> p.details().obstacle())
+                                            .map(o -> Sentence.of("lack.plate.obstacle", o))))
+                    .ask(
+                            Gate.DIAGRAM,
+                            List.of(
+                                    this::noVolts,
+                                    () -> unless(facts.motor().column().isPresent(), "lack.connection"),
+                                    () -> workup.connectionDanger().map(d -> Sentence.of("lack.connection.danger", d))))
+                    .ask(Gate.WINDINGS, List.of(() -> facts.bench().windings().lack()))
+                    .ask(
+                            Gate.SUPPLY,
+                            List.of(
+                                    this::noVolts,
+                                    () -> unless(facts.supply().run().isPresent(), "lack.supply")))
+                    .ask(
+                            Gate.ROTATION,
+                            List.of(() -> facts.rotation()
+                                    .map(RotationPlan::lack)
+                                    .orElse(Optional.of(Sentence.of("lack.rotation")))))
+                    .ask(
+                            Gate.SWITCH,
+                            List.of(
+                                    () -> unless(facts.gear().kind().isPresent(), "lack.switch"),
+                                    this::wrongSwitch,
+                                    () -> unless(facts.gear().plan().isPresent(), "lack.plan"),
+                                    this::unsoundPlan))
+                    .ask(
+                            Gate.WIRE,
+                            List.of(
+                                    () -> unless(facts.gear().plan().isPresent(), "lack.wire.plan"),
+                                    this::wrongSwitch,
+                                    this::unsoundPlan,
+                                    () -> facts.gear()
+                                            .plan()
+                                            .filter(p -> p.left() > 0)
+                                            .map(p -> Sentence.of("lack.wires", p.left()))));
+        }
 
-    private static Optional<Sentence> unless(boolean there, String lack) {
-        return there ? Optional.empty() : Optional.of(Sentence.of(lack));
-    }
+        private static Optional<Sentence> unless(boolean there, String lack) {
+            return there ? Optional.empty() : Optional.of(Sentence.of(lack));
+        }
 
-    private Optional<Sentence> noVolts() {
-        return unless(facts.supply().volts().isPresent(), "lack.volts");
-    }
+        private Optional<Sentence> noVolts() {
+            return unless(facts.supply().volts().isPresent(), "lack.volts");
+        }
 
-    private Optional<Sentence> wrongSwitch() {
-        return workup.switchObjection().map(o -> Sentence.of("lack.switch.objection", o));
-    }
+        private Optional<Sentence> wrongSwitch() {
+            return workup.switchObjection().map(o -> Sentence.of("lack.switch.objection", o));
+        }
 
-    private Optional<Sentence> unsoundPlan() {
-        return workup.planDanger().map(d -> Sentence.of("lack.plan.danger", d));
-    }
+        private Optional<Sentence> unsoundPlan() {
+            return workup.planDanger().map(d -> Sentence.of("lack.plan.danger", d));
+        }
     }
 
     /** Asks what a gate lacks, in the order in which a person would mend it: the first that lacks something is told. */
     private Evidence ask(Gate gate, List<Supplier<Optional<Sentence>>> questions) {
         lacks.put(
                 gate,
-                questions.stream()
-                        .map(Supplier::get)
-                        .flatMap(Optional::stream)
-                        .findFirst());
+                questions.stream().map(Supplier::get).flatMap(Optional::stream).findFirst());
         return this;
     }
 

@@ -1,6 +1,5 @@
 package gatepin.core.lane;
 
-import java.util.Map;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
@@ -16,6 +15,7 @@ import gatepin.core.supply.Region;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.wire.CableLengths;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**

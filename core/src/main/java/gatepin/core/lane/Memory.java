@@ -1,11 +1,9 @@
 package gatepin.core.lane;
 
-import gatepin.core.circuit.Circuit;
-import gatepin.core.circuit.Feeder;
-import gatepin.core.verdict.Analysis;
-import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.Effort;
 import gatepin.core.Reading;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.Connection;
@@ -16,6 +14,8 @@ import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Planner;
 import gatepin.core.plan.RunningConnections;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.RatedPoint;
 import java.util.LinkedHashMap;
 import java.util.Map;

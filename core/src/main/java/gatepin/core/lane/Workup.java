@@ -1,7 +1,7 @@
 package gatepin.core.lane;
 
-import gatepin.core.Sentence;
 import gatepin.core.Effort;
+import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;

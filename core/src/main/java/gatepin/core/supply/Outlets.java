@@ -45,7 +45,6 @@ public final class Outlets {
                         "IEC 60309 16 A 2P+E 6h (blue)",
                         "IEC 60309 32 A 2P+E 6h (blue)",
                         FIXED)
-                : List.of(
-                        "NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", FIXED);
+                : List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", FIXED);
     }
 }

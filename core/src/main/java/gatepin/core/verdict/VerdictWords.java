@@ -59,11 +59,9 @@ public record VerdictWords(Sentence title, Sentence words) {
 
         private Sentence advice() {
             return switch (verdict.advice()) {
-                case NONE ->
-                    verdict.rule() == Rule.HALVES_OPPOSING ? Sentence.of("advice.off") : Sentence.none();
+                case NONE -> verdict.rule() == Rule.HALVES_OPPOSING ? Sentence.of("advice.off") : Sentence.none();
                 case WIRE_FOR_THIS_VOLTAGE ->
-                    Sentence.of(
-                            verdict.rule() == Rule.START_OVERVOLTAGE ? "advice.land" : "advice.wireForThisVoltage");
+                    Sentence.of(verdict.rule() == Rule.START_OVERVOLTAGE ? "advice.land" : "advice.wireForThisVoltage");
                 case GIVE_ITS_OWN_VOLTAGE -> Sentence.of("advice.giveItsOwnVoltage");
                 case INTERCHANGE_ONE_HALF -> Sentence.of("advice.interchangeOneHalf");
             };
@@ -158,8 +156,7 @@ public record VerdictWords(Sentence title, Sentence words) {
                 case SHORT -> new VerdictWords(title(where()), words(way()));
                 case EARTH_FAULT ->
                     new VerdictWords(
-                            title(where()),
-                            words(verdict.path().isEmpty() ? Sentence.of("through", ends()) : way()));
+                            title(where()), words(verdict.path().isEmpty() ? Sentence.of("through", ends()) : way()));
                 case NEUTRAL_ON_FRAME ->
                     byDanger(title(frames()), words(way()), lesser("title"), lesser("words", way()));
                 case FRAME_NOT_BONDED -> new VerdictWords(title(frames(), count()), words());
@@ -187,12 +184,10 @@ public record VerdictWords(Sentence title, Sentence words) {
                     new VerdictWords(title(verdict.part(), where()), words(ends()));
                 case HALVES_OPPOSING -> new VerdictWords(title(where()), words(flows(), advice()));
                 case START_HALVES_OPPOSING -> new VerdictWords(title(where()), words(flows(), ends()));
-                case START_CAPACITOR_OUT ->
-                    new VerdictWords(title(where()), words(ends(), percent(verdict.value())));
+                case START_CAPACITOR_OUT -> new VerdictWords(title(where()), words(ends(), percent(verdict.value())));
                 case CAPACITOR_ACROSS_LINES -> new VerdictWords(title(verdict.part(), where()), words(flows()));
                 case CAPACITOR_PASSED_BY ->
-                    new VerdictWords(
-                            title(verdict.part(), where()), words(flows(), amps(verdict.expected()), ends()));
+                    new VerdictWords(title(verdict.part(), where()), words(flows(), amps(verdict.expected()), ends()));
                 case TURNS ->
                     new VerdictWords(
                             title(where()), words(number("%.1f", Math.abs(verdict.value()) / verdict.expected())));

@@ -68,8 +68,6 @@ public record WindingRecord(
     private static Optional<Sentence> frame(Found found) {
         List<String> left = new ArrayList<>();
         found.frameLeft().forEach(p -> left.add(p.a()));
-        return left.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Sentence.of("lack.windings.frame", left));
+        return left.isEmpty() ? Optional.empty() : Optional.of(Sentence.of("lack.windings.frame", left));
     }
 }

@@ -45,21 +45,23 @@ public final class Wording {
     }
 
     /**
-     * Says a sentence; its first letter is made a capital one.
+     * Says a sentence; its first letter is made a capital one, unless a person wrote it.
      *
      * @throws MissingResourceException when the book has no such sentence
      */
     public String say(Sentence sentence) {
         String words = inside(sentence);
-        return words.isEmpty() ? "" : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+        return words.isEmpty() || sentence.isOwn()
+                ? words
+                : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** The same as part of another sentence: its first letter as it is in the book. */
     private String inside(Sentence sentence) {
         Object[] words = sentence.args().stream().map(this::word).toArray();
         // a message format is not safe for several threads
-        MessageFormat pattern =
-                (MessageFormat) patterns.computeIfAbsent(sentence.key(), this::pattern).clone();
+        MessageFormat pattern = (MessageFormat)
+                patterns.computeIfAbsent(sentence.key(), this::pattern).clone();
         return pattern.format(words).strip();
     }
 
@@ -97,7 +99,8 @@ public final class Wording {
 
     private String inTerms(String pattern) {
         Matcher terms = TERM.matcher(pattern);
-        return terms.replaceAll(t -> Matcher.quoteReplacement(BOOK.getString("term." + t.group(1) + "." + region.name())));
+        return terms.replaceAll(
+                t -> Matcher.quoteReplacement(BOOK.getString("term." + t.group(1) + "." + region.name())));
     }
 
     /** Text as it stands, and numbers without the commas between thousands that a decimal comma could be taken for. */

@@ -3,9 +3,9 @@ package gatepin.core.gear;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gatepin.core.gear.SwitchRating.MotorRating;
 import gatepin.core.supply.Region;
 import gatepin.core.words.Wording;
-import gatepin.core.gear.SwitchRating.MotorRating;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,7 +35,9 @@ class SwitchRatingTest {
         if (objection == null) {
             assertThat(found).isEmpty();
         } else {
-            assertThat(found).hasValueSatisfying(o -> assertThat(Wording.of(Region.NORTH_AMERICA).say(o)).contains(objection));
+            assertThat(found)
+                    .hasValueSatisfying(o ->
+                            assertThat(Wording.of(Region.NORTH_AMERICA).say(o)).contains(objection));
         }
     }
 

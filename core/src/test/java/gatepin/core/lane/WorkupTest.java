@@ -2,8 +2,8 @@ package gatepin.core.lane;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.Sentence;
 import gatepin.core.Effort;
+import gatepin.core.Sentence;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
@@ -156,8 +156,7 @@ class WorkupTest {
                 Region.NORTH_AMERICA,
                 new BenchFacts(Optional.empty(), FoundRecord.NOTHING, WindingRecord.NOTHING),
                 new MotorFacts(0, List.of(), Optional.empty(), new Leads(List.of()), Optional.empty()),
-                new SupplyFacts(
-                        Optional.empty(), Supply.Kind.HOT_AND_NEUTRAL, Optional.empty(), CableLengths.USUAL),
+                new SupplyFacts(Optional.empty(), Supply.Kind.HOT_AND_NEUTRAL, Optional.empty(), CableLengths.USUAL),
                 Optional.empty(),
                 new GearFacts(Optional.empty(), "", Wishes.NONE, Optional.empty()),
                 open());

@@ -3,14 +3,14 @@ package gatepin.core.rotation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gatepin.core.supply.Region;
-import gatepin.core.words.Wording;
 import gatepin.core.Problem;
 import gatepin.core.rotation.DriveStage.Kind;
 import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.RotationReader.Stage;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
+import gatepin.core.supply.Region;
+import gatepin.core.words.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -139,7 +139,8 @@ class RotationPlanTest {
     @Test
     void aHazardHoldsThePinWhereItMustTurnBothWays() {
         assertThat(plan(true, false, Hazard.SCREWED_ON).lack())
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("chuck or wheel screwed on"));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("chuck or wheel screwed on"));
         assertThat(plan(true, true, Hazard.SCREWED_ON).lack()).isEmpty();
         assertThat(plan(false, false, Hazard.SCREWED_ON).lack()).isEmpty();
     }

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import gatepin.core.supply.Region;
-import gatepin.core.words.Wording;
 import gatepin.core.safe.Discharge.Bleeder;
 import gatepin.core.safe.SafeRecord.Disconnect;
+import gatepin.core.supply.Region;
+import gatepin.core.words.Wording;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
@@ -66,13 +66,18 @@ class DischargeTest {
     @Test
     void nothingCountsAsSafeBeforeItIsProvedAndMeasured() {
         assertThat(record(Disconnect.LOCKED, false).lack())
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("live source"));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("live source"));
         assertThat(record(Disconnect.LOCKED, true).lack())
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("every capacitor"));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("every capacitor"));
         assertThat(record(Disconnect.PLUG, true, capacitor(Optional.empty())).lack())
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("start capacitor is not measured"));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l))
+                                .contains("start capacitor is not measured"));
         assertThat(record(Disconnect.PLUG, true, capacitor(Optional.of(43.0))).lack())
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("still holds 43 V"));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("still holds 43 V"));
         assertThat(record(Disconnect.PLUG, true, capacitor(Optional.of(0.4))).lack())
                 .isEmpty();
         assertThat(record(Disconnect.LOOSE, false, capacitor(Optional.of(0.4))).lack())

@@ -3,8 +3,6 @@ package gatepin.core.verdict;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gatepin.core.supply.Region;
-import gatepin.core.words.Wording;
 import gatepin.core.Severity;
 import gatepin.core.circuit.BenchMotors;
 import gatepin.core.circuit.Circuit;
@@ -19,7 +17,9 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Stand;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.supply.Region;
 import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.words.Wording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -223,7 +223,8 @@ class AnalysisTest {
         Verdict here = the(of(MOTOR, V230, noGround), Rule.FRAME_NOT_BONDED);
         Verdict there = the(of(MOTOR, fifty, noGround), Rule.FRAME_NOT_BONDED);
 
-        assertThat(Wording.of(Region.NORTH_AMERICA).say(VerdictWords.of(here, V230).title()))
+        assertThat(Wording.of(Region.NORTH_AMERICA)
+                        .say(VerdictWords.of(here, V230).title()))
                 .isEqualTo("The motor's frame has no ground");
         assertThat(Wording.of(Region.IEC).say(VerdictWords.of(there, fifty).title()))
                 .isEqualTo("The motor's frame has no earth");

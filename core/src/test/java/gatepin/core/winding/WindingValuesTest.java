@@ -2,10 +2,8 @@ package gatepin.core.winding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.Sentence;
-import gatepin.core.supply.Region;
-import gatepin.core.words.Wording;
 import gatepin.core.Problem;
+import gatepin.core.Sentence;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.HandlePosition;
@@ -18,8 +16,10 @@ import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.core.supply.Region;
 import gatepin.core.winding.MarkProposal.Scheme;
 import gatepin.core.winding.SenseTest.Sense;
+import gatepin.core.words.Wording;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -210,13 +210,16 @@ class WindingValuesTest {
         MeterReading frame3 = MeterReading.of("3", "frame", Double.POSITIVE_INFINITY);
 
         assertThat(record(false, run).lack())
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("probe"));
-        assertThat(record(false, run, start, apart).lack()).hasValue(Sentence.of("lack.windings.frame", List.of("1", "3")));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("probe"));
+        assertThat(record(false, run, start, apart).lack())
+                .hasValue(Sentence.of("lack.windings.frame", List.of("1", "3")));
         assertThat(record(false, run, start, apart, frame, frame3).lack()).isEmpty();
         assertThat(record(true).lack()).as("the marks are relied on").isEmpty();
         assertThat(record(true, MeterReading.of("1", "frame", 12)).lack())
                 .as("a fault to the frame holds it all the same")
-                .hasValueSatisfying(l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("Do not power this motor"));
+                .hasValueSatisfying(
+                        l -> assertThat(Wording.of(Region.NORTH_AMERICA).say(l)).contains("Do not power this motor"));
     }
 
     @Test

@@ -17,8 +17,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class WordingTest {
-    private static final ResourceBundle BOOK =
-            ResourceBundle.getBundle("gatepin.core.words.sentences", Locale.ROOT);
+    private static final ResourceBundle BOOK = ResourceBundle.getBundle("gatepin.core.words.sentences", Locale.ROOT);
     private static final Wording HERE = Wording.of(Region.NORTH_AMERICA);
     private static final Wording THERE = Wording.of(Region.IEC);
 
@@ -65,20 +64,26 @@ class WordingTest {
     void numbersAreCountedAndHaveNoCommaThatCouldBeADecimal() {
         assertThat(HERE.say(Sentence.of("lack.wires", 1))).isEqualTo("One wire is not made yet.");
         assertThat(HERE.say(Sentence.of("lack.wires", 7))).isEqualTo("7 wires are not made yet.");
-        assertThat(HERE.say(Sentence.of("log.plate", "1 hp", "115/230", 60, 1725))).contains("1725 rpm");
+        assertThat(HERE.say(Sentence.of("log.plate", "1 hp", "115/230", 60, 1725)))
+                .contains("1725 rpm");
     }
 
     @Test
     void whatAPersonWroteStandsWordForWord() {
-        String typed = "It's {0} O'Brien's, 5 > 3 & {ground}";
+        String typed = "it's {0} O'Brien's, 5 > 3 & {ground}";
         assertThat(HERE.say(Sentence.own(typed))).isEqualTo(typed);
-        assertThat(HERE.say(Sentence.of("log.overridden", "Plate", Sentence.own(typed)))).endsWith(typed);
+        assertThat(HERE.say(Sentence.of("log.overridden", "Plate", Sentence.own(typed))))
+                .endsWith(typed);
     }
 
     @Test
     void aSentenceIsKeptAndReadBackTheSame() {
         Sentence sentence = Sentence.of(
-                "log.diagram", Sentence.of("supply.twoHots", 230), "T1 \"x\" \\ é", List.of("T4", "T8"), 2.5,
+                "log.diagram",
+                Sentence.of("supply.twoHots", 230),
+                "T1 \"x\" \\ é",
+                List.of("T4", "T8"),
+                2.5,
                 new Sentence.Metres(3.048));
         assertThat(SentenceText.read(SentenceText.write(sentence))).isEqualTo(sentence);
         assertThatThrownBy(() -> SentenceText.read("no json")).isInstanceOf(IllegalArgumentException.class);

@@ -1,12 +1,5 @@
 package gatepin.web.demo;
 
-import gatepin.core.supply.Outlets;
-import gatepin.web.shop.Shops;
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.JobFiles;
-import gatepin.web.lane.Pins;
-import gatepin.web.lane.Seen;
-import gatepin.web.yard.Machines;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
@@ -32,14 +25,21 @@ import gatepin.core.rotation.ToolMotion;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.safe.SafeRecord.Disconnect;
+import gatepin.core.supply.Outlets;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.winding.HiddenMotor.Way;
 import gatepin.core.winding.MeterReading;
-import gatepin.web.lane.JobFile;
 import gatepin.web.gate.diagram.BoardStore.Board;
 import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.gate.windings.WindingStore.PadLead;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Pins;
+import gatepin.web.lane.Seen;
+import gatepin.web.shop.Shops;
+import gatepin.web.yard.Machines;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
@@ -58,6 +58,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @ConditionalOnProperty("gatepin.demo")
 public class DemoShops implements ApplicationRunner {
+    private static final List<String> ORCHARD_OUTLETS = List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15");
+
     private final Shops shops;
     private final SwitchStore switches;
     private final Machines machines;
@@ -65,13 +67,7 @@ public class DemoShops implements ApplicationRunner {
     private final Pins pins;
     private final Desks desks;
 
-    DemoShops(
-            Shops shops,
-            SwitchStore switches,
-            Machines machines,
-            JobFiles files,
-            Pins pins,
-            Desks desks) {
+    DemoShops(Shops shops, SwitchStore switches, Machines machines, JobFiles files, Pins pins, Desks desks) {
         this.shops = shops;
         this.switches = switches;
         this.machines = machines;
@@ -103,29 +99,30 @@ public class DemoShops implements ApplicationRunner {
                 "T1 T2 T3 T4 T5 T8",
                 "T1-T2 2.2, T3-T4 2.3, T5-T8 3.4, T1-T3 OL, T1-T5 OL, T3-T5 OL, T1-frame OL, T3-frame OL, T5-frame OL");
         pins.pull(scratter, Gate.WINDINGS, "");
-        desks.supply().save(
-                scratter,
-                Seen.ANY,
-                230,
-                Supply.Kind.TWO_HOT,
-                new PanelRun(new BigDecimal("18.288"), "NEMA 6-15"),
-                List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15"));
+        desks.supply()
+                .save(
+                        scratter,
+                        Seen.ANY,
+                        230,
+                        Supply.Kind.TWO_HOT,
+                        new PanelRun(new BigDecimal("18.288"), "NEMA 6-15"),
+                        ORCHARD_OUTLETS);
         pins.pull(scratter, Gate.SUPPLY, "");
-        desks.rotation().save(
-                scratter,
-                Seen.ANY,
-                new RotationPlan(
-                        ToolMotion.SEEN,
-                        StatedRotation.Direction.CLOCKWISE,
-                        new DriveTrain(List.of(new DriveStage(DriveStage.Kind.BELT, 63, 200, false)), true),
-                        true,
-                        List.of(),
-                        false,
-                        Optional.of(4.0),
-                        false));
+        desks.rotation()
+                .save(
+                        scratter,
+                        Seen.ANY,
+                        new RotationPlan(
+                                ToolMotion.SEEN,
+                                StatedRotation.Direction.CLOCKWISE,
+                                new DriveTrain(List.of(new DriveStage(DriveStage.Kind.BELT, 63, 200, false)), true),
+                                true,
+                                List.of(),
+                                false,
+                                Optional.of(4.0),
+                                false));
         pins.pull(scratter, Gate.ROTATION, "");
-        desks.gear().choose(
-                scratter, Seen.ANY, switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
+        desks.gear().choose(scratter, Seen.ANY, switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
         extractor(job(
                 orchard,
                 "Honey extractor",
@@ -181,7 +178,8 @@ public class DemoShops implements ApplicationRunner {
             String[] f = plate.replace("_", "").split(" ", -1);
             PlateReader.Typed typed =
                     new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11], "");
-            desks.plate().save(id, Seen.ANY, typed, PlateReader.read(typed).value().orElseThrow());
+            desks.plate()
+                    .save(id, Seen.ANY, typed, PlateReader.read(typed).value().orElseThrow());
             pins.pull(id, Gate.PLATE, "");
         }
         return id;
@@ -190,20 +188,22 @@ public class DemoShops implements ApplicationRunner {
     /** Disconnected and proved dead, its capacitor measured, its wires written down; a loose motor where it has none. */
     private void madeSafe(long id, boolean wired) {
         if (wired) {
-            desks.safe().add(id, new CapacitorCheck("start capacitor", 300, 165, Optional.of(15_000.0), Optional.empty()));
+            desks.safe()
+                    .add(id, new CapacitorCheck("start capacitor", 300, 165, Optional.of(15_000.0), Optional.empty()));
             desks.safe().measured(id, "start capacitor", 0.4, "a bleeding resistor");
         }
-        desks.safe().save(
-                id,
-                Seen.ANY,
-                new SafeRecord(
-                        wired ? Disconnect.PLUG : Disconnect.LOOSE,
-                        wired ? "Plug in my pocket" : "",
-                        wired,
-                        wired,
-                        wired,
-                        !wired,
-                        desks.safe().capacitors(id)));
+        desks.safe()
+                .save(
+                        id,
+                        Seen.ANY,
+                        new SafeRecord(
+                                wired ? Disconnect.PLUG : Disconnect.LOOSE,
+                                wired ? "Plug in my pocket" : "",
+                                wired,
+                                wired,
+                                wired,
+                                !wired,
+                                desks.safe().capacitors(id)));
         pins.pull(id, Gate.SAFE, "");
         List<FoundWire> wires = !wired
                 ? List.of()
@@ -258,19 +258,20 @@ public class DemoShops implements ApplicationRunner {
                 new ConnectionReader.Typed("115", "T1 T5", "T4 T8", "", "T5 T8"),
                 StatedRotation.Direction.COUNTER_CLOCKWISE);
         ready(id, "9.144", "NEMA 5-15", ToolMotion.DRILL, DriveStage.Kind.BELT, false);
-        desks.map().face(
-                id,
-                Seen.ANY,
-                "Cam switch, drill",
-                false,
-                Set.of(),
-                new SwitchMap(
-                        FaceReader.face("face", "1 2 3 4 5 6 / 7 8 9 10 11 12")
-                                .value()
-                                .orElseThrow(),
-                        true,
-                        true,
-                        List.of()));
+        desks.map()
+                .face(
+                        id,
+                        Seen.ANY,
+                        "Cam switch, drill",
+                        false,
+                        Set.of(),
+                        new SwitchMap(
+                                FaceReader.face("face", "1 2 3 4 5 6 / 7 8 9 10 11 12")
+                                        .value()
+                                        .orElseThrow(),
+                                true,
+                                true,
+                                List.of()));
         desks.map().hide(id, HandlePosition.FORWARD, "1-7 3-9 5-11 6-12", "");
         desks.map().hide(id, HandlePosition.REVERSE, "2-8 4-10 5-11 6-12", "");
     }
@@ -291,49 +292,57 @@ public class DemoShops implements ApplicationRunner {
         desks.windings().say(id, Seen.ANY, true, Optional.empty(), Optional.empty());
         pins.pull(id, Gate.WINDINGS, "");
         JobFile file = files.file(id);
-        desks.supply().save(
-                id,
-                Seen.ANY,
-                file.job().volts().orElseThrow(),
-                file.job().supplyKind(),
-                new PanelRun(new BigDecimal(metres), plug),
-                List.of());
+        desks.supply()
+                .save(
+                        id,
+                        Seen.ANY,
+                        file.job().volts().orElseThrow(),
+                        file.job().supplyKind(),
+                        new PanelRun(new BigDecimal(metres), plug),
+                        ORCHARD_OUTLETS);
         pins.pull(id, Gate.SUPPLY, "");
-        desks.rotation().save(
-                id,
-                Seen.ANY,
-                new RotationPlan(
-                        motion,
-                        StatedRotation.Direction.CLOCKWISE,
-                        new DriveTrain(List.of(new DriveStage(drive, 1, 2, false)), true),
-                        true,
-                        List.of(),
-                        false,
-                        Optional.of(3.0),
-                        momentary));
+        desks.rotation()
+                .save(
+                        id,
+                        Seen.ANY,
+                        new RotationPlan(
+                                motion,
+                                StatedRotation.Direction.CLOCKWISE,
+                                new DriveTrain(List.of(new DriveStage(drive, 1, 2, false)), true),
+                                true,
+                                List.of(),
+                                false,
+                                Optional.of(3.0),
+                                momentary));
         pins.pull(id, Gate.ROTATION, "");
     }
 
     /** Five leads without marks: two run halves and a start winding that shares a lead with one of them. */
     private void blower(long id) {
-        desks.windings().setPad(
-                id,
-                Seen.ANY,
-                List.of("1", "2", "3", "4", "5").stream()
-                        .map(l -> new PadLead(l, ""))
-                        .toList());
+        desks.windings()
+                .setPad(
+                        id,
+                        Seen.ANY,
+                        List.of("1", "2", "3", "4", "5").stream()
+                                .map(l -> new PadLead(l, ""))
+                                .toList());
         desks.windings().hide(id, List.of(new Way("1", "4", 2.9), new Way("2", "5", 2.93), new Way("5", "3", 4.6)));
     }
 
     /** Readings as "T1-T2 2.2, T1-T3 OL", with 0.2 Ω in the meter's leads. */
     private void measured(long id, String leads, String readings) {
-        desks.windings().setPad(
-                id,
-                Seen.ANY, Arrays.stream(leads.split(" ")).map(l -> new PadLead(l, "")).toList());
+        desks.windings()
+                .setPad(
+                        id,
+                        Seen.ANY,
+                        Arrays.stream(leads.split(" "))
+                                .map(l -> new PadLead(l, ""))
+                                .toList());
         for (String reading : readings.split(", ")) {
             String[] parts = reading.split("[- ]");
             double ohms = parts[2].equals("OL") ? Double.POSITIVE_INFINITY : Double.parseDouble(parts[2]);
-            desks.windings().add(id, new MeterReading(parts[0], parts[1], ohms, 0.2, 20, MeterReading.StartSwitch.AT_REST));
+            desks.windings()
+                    .add(id, new MeterReading(parts[0], parts[1], ohms, 0.2, 20, MeterReading.StartSwitch.AT_REST));
         }
     }
 
@@ -341,18 +350,19 @@ public class DemoShops implements ApplicationRunner {
     private void board(long wheel) {
         JobFile file = files.file(wheel);
         StudBoard studs = StudBoardReader.board("U1 V1 / U2 V2").value().orElseThrow();
-        desks.diagram().saveBoard(
-                wheel,
-                Seen.ANY,
-                new Board(
-                        studs,
-                        115,
-                        layout(studs, file, "U1-V1 U2-V2", "L1 on U1, L2 on U2, Z1 on U1, Z2 on V2"),
-                        new TreeMap<>(Map.of(
+        desks.diagram()
+                .saveBoard(
+                        wheel,
+                        Seen.ANY,
+                        new Board(
+                                studs,
                                 115,
-                                layout(studs, file, "U1-V1 U2-V2", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2"),
-                                230,
-                                layout(studs, file, "U2-V1", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2")))));
+                                layout(studs, file, "U1-V1 U2-V2", "L1 on U1, L2 on U2, Z1 on U1, Z2 on V2"),
+                                new TreeMap<>(Map.of(
+                                        115,
+                                        layout(studs, file, "U1-V1 U2-V2", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2"),
+                                        230,
+                                        layout(studs, file, "U2-V1", "L1 on U1, L2 on V2, Z1 on V1, Z2 on V2")))));
     }
 
     private static StudBoard.Layout layout(StudBoard studs, JobFile file, String links, String leads) {
@@ -391,18 +401,19 @@ public class DemoShops implements ApplicationRunner {
             StatedRotation.Direction direction) {
         Leads leads = Leads.read(rows).value().orElseThrow();
         JobFile file = files.file(job);
-        desks.diagram().save(
-                job,
-                Seen.any(JobPart.DIAGRAM).and(JobPart.SUPPLY, Seen.ANY),
-                leads,
-                new Column(
-                        ConnectionReader.read(typed, leads).value().orElseThrow(),
-                        new StatedRotation(
-                                direction,
-                                file.job().region() == Region.IEC
-                                        ? StatedRotation.End.SHAFT_END
-                                        : StatedRotation.End.OPPOSITE_END)),
-                supply);
+        desks.diagram()
+                .save(
+                        job,
+                        Seen.any(JobPart.DIAGRAM).and(JobPart.SUPPLY, Seen.ANY),
+                        leads,
+                        new Column(
+                                ConnectionReader.read(typed, leads).value().orElseThrow(),
+                                new StatedRotation(
+                                        direction,
+                                        file.job().region() == Region.IEC
+                                                ? StatedRotation.End.SHAFT_END
+                                                : StatedRotation.End.OPPOSITE_END)),
+                        supply);
         pins.pull(job, Gate.DIAGRAM, "");
     }
 }

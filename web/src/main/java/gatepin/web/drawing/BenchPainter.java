@@ -9,6 +9,7 @@ import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.web.drawing.Drawing.Coil;
 import gatepin.web.drawing.Drawing.ContactBar;
+import gatepin.web.drawing.Drawing.Inner;
 import gatepin.web.drawing.Drawing.Joint;
 import gatepin.web.drawing.Drawing.States;
 import gatepin.web.drawing.Drawing.Trace;
@@ -36,6 +37,9 @@ final class BenchPainter {
 
     private final Bench bench;
     private final Sheet sheet;
+    /** Where the line of each winding runs, in pixels. */
+    private final Map<Winding, Integer> lines = new HashMap<>();
+
     private final Map<HandlePosition, Carrying> flows = new EnumMap<>(HandlePosition.class);
 
     BenchPainter(Bench bench, Sheet sheet) {
@@ -63,7 +67,8 @@ final class BenchPainter {
         for (int i = 0; i < paths.size(); i++) {
             traces.add(trace(i + 1, bench.wires().get(i), paths.get(i)));
         }
-        traces.sort(Comparator.comparing(t -> t.states().forward().startsWith("run")));
+        traces.sort(Comparator.comparing(
+                t -> t.states().in(HandlePosition.FORWARD.word()).contains("is-run")));
         return Optional.of(new Drawing(
                 sheet.shape,
                 sheet.width * sheet.unit,
@@ -73,6 +78,7 @@ final class BenchPainter {
                 List.copyOf(sheet.studs),
                 contacts(),
                 coils(),
+                inner(),
                 traces,
                 List.copyOf(sheet.splices),
                 joints(routes, paths),
@@ -88,7 +94,7 @@ final class BenchPainter {
                 sheet.corner(terminal).ifPresent(corner -> {
                     int before = taken.merge(terminal, 1, Integer::sum) - 1;
                     marks.add(new Drawing.Mark(
-                            flag.number(), flag.kind(), flag.at(), corner.x() - FLAG_PITCH * before, corner.y()));
+                            flag.number(), flag.kind(), shown(flag), corner.x() - FLAG_PITCH * before, corner.y()));
                 });
             }
         }
@@ -100,10 +106,14 @@ final class BenchPainter {
     }
 
     private States states(Function<Carrying, Optional<Role>> circuit, Function<Carrying, Boolean> hot) {
-        return new States(
-                word(circuit.apply(flow(HandlePosition.FORWARD))),
-                word(circuit.apply(flow(HandlePosition.OFF))) + (hot.apply(flow(HandlePosition.OFF)) ? " hot" : ""),
-                word(circuit.apply(flow(HandlePosition.REVERSE))));
+        return States.of(position -> word(circuit.apply(flow(position)))
+                + (position == HandlePosition.OFF && hot.apply(flow(position)) ? " hot" : ""));
+    }
+
+    /** A flag is shown in the positions it speaks of; in all where it names none. */
+    private static States shown(Flag flag) {
+        List<String> at = List.of(flag.at().split(" "));
+        return States.of(p -> flag.at().isEmpty() || at.contains(p.word()) ? "shown" : "idle");
     }
 
     private Carrying flow(HandlePosition position) {
@@ -126,9 +136,8 @@ final class BenchPainter {
         cells.forEach(c -> points.add(pixels(c.x(), c.y())));
         anchor(to.ports(), cells.get(cells.size() - 1)).ifPresent(c -> points.add(pixels(c.x(), c.y())));
         List<int[]> corners = corners(points);
-        States states = wire.isGround()
-                ? new States("ground", "ground", "ground")
-                : states(f -> f.roleOf(wire), f -> f.isHot(wire.from()));
+        States states =
+                wire.isGround() ? States.always("ground") : states(f -> f.roleOf(wire), f -> f.isHot(wire.from()));
         return new Trace(
                 step, wire.from().mark() + " to " + wire.to().mark(), path(corners), path(beside(corners)), states);
     }
@@ -196,10 +205,7 @@ final class BenchPainter {
                     b.x() * sheet.unit,
                     b.y() * sheet.unit,
                     contact.toString(),
-                    new States(
-                            contactState(contact, HandlePosition.FORWARD),
-                            contactState(contact, HandlePosition.OFF),
-                            contactState(contact, HandlePosition.REVERSE))));
+                    States.of(position -> contactState(contact, position))));
         }
         return bars;
     }
@@ -221,11 +227,12 @@ final class BenchPainter {
                 lane++;
             }
             drawn.add(new int[] {lane, span[0], span[1]});
+            lines.put(winding, sheet.coilLine - LANE * lane);
             int line = sheet.coilLine - LANE * lane;
             String path = switch (winding.role()) {
                 case PROTECTOR -> heater(span[0], span[1], line);
                 case CAPACITOR -> plates(span[0], span[1], line);
-                default -> humps(span[0], span[1], line);
+                default -> humps(span[0], span[1], line, innerAt(winding));
             };
             States states = states(
                     f -> f.isLit(winding) ? Optional.of(f.serves(winding)) : Optional.empty(),
@@ -233,6 +240,53 @@ final class BenchPainter {
             coils.add(new Coil(path, winding.name(), states));
         }
         return coils;
+    }
+
+    /** What is in series with the windings, on the way to the lead that no other winding comes out on. */
+    private List<Inner> inner() {
+        List<Inner> inner = new ArrayList<>();
+        for (Winding winding : bench.leads().windings()) {
+            Inside inside = Inside.of(bench.circuit().motor(), winding);
+            if (inside.isNothing()) {
+                continue;
+            }
+            int from = lines.getOrDefault(winding, sheet.coilLine);
+            int at = innerAt(winding);
+            inner.add(new Inner(
+                    InsidePainter.path(inside, from, sheet.tagEdge, at, sheet.isTall()),
+                    named(inside),
+                    states(
+                            f -> f.isLit(winding) ? Optional.of(f.serves(winding)) : Optional.empty(),
+                            f -> f.isHot(winding.like()))));
+        }
+        return inner;
+    }
+
+    /** Across the way where what is inside is drawn, in pixels; below nothing where there is none. */
+    private int innerAt(Winding winding) {
+        if (Inside.of(bench.circuit().motor(), winding).isNothing()) {
+            return -1;
+        }
+        Spot spot = spot(isShared(winding.other()) && !isShared(winding.like()) ? winding.like() : winding.other());
+        return (sheet.isTall() ? spot.x() : spot.y()) * sheet.unit;
+    }
+
+    private boolean isShared(Terminal lead) {
+        return bench.leads().windings().stream().filter(w -> w.has(lead)).count() > 1;
+    }
+
+    private static String named(Inside inside) {
+        List<String> names = new ArrayList<>();
+        if (inside.startSwitch()) {
+            names.add("start switch");
+        }
+        if (inside.startCapacitor()) {
+            names.add("start capacitor");
+        }
+        if (inside.runCapacitor()) {
+            names.add("run capacitor");
+        }
+        return String.join(", ", names);
     }
 
     /** From where to where a winding reaches along the leads, in pixels. */
@@ -250,24 +304,19 @@ final class BenchPainter {
         return drawn.stream().anyMatch(d -> d[0] == lane && d[1] < span[1] && span[0] < d[2]);
     }
 
-    private String humps(int from, int to, int line) {
-        int u = sheet.unit;
+    /** A winding's line; on the way at {@code innerAt} it leaves the room to what is drawn there. */
+    private String humps(int from, int to, int line, int innerAt) {
         int humps = 3;
         int size = Math.min(12, (to - from) / humps);
         int start = (from + to - size * humps) / 2;
-        StringBuilder path = new StringBuilder();
-        if (sheet.isTall()) {
-            int tagTop = 9 * u - 2 * u;
-            path.append("M" + from + " " + tagTop + "V" + line + "H" + start);
-            path.append(("a" + size / 2 + " " + size / 2 + " 0 0 1 " + size + " 0").repeat(humps));
-            path.append("H" + to + "V" + tagTop);
-        } else {
-            int tagLeft = 4 * u;
-            path.append("M" + tagLeft + " " + from + "H" + line + "V" + start);
-            path.append(("a" + size / 2 + " " + size / 2 + " 0 0 1 0 " + size).repeat(humps));
-            path.append("V" + to + "H" + tagLeft);
-        }
-        return path.toString();
+        int first = from == innerAt ? line : sheet.tagEdge;
+        int last = to == innerAt ? line : sheet.tagEdge;
+        String hump = sheet.isTall()
+                ? "a" + size / 2 + " " + size / 2 + " 0 0 1 " + size + " 0"
+                : "a" + size / 2 + " " + size / 2 + " 0 0 1 0 " + size;
+        return sheet.isTall()
+                ? "M" + from + " " + first + "V" + line + "H" + start + hump.repeat(humps) + "H" + to + "V" + last
+                : "M" + first + " " + from + "H" + line + "V" + start + hump.repeat(humps) + "V" + to + "H" + last;
     }
 
     /** A protector: a contact that opens with heat, drawn as a flat bridge. */
@@ -288,7 +337,7 @@ final class BenchPainter {
 
     /** From one lead's tag to the other's, with a symbol between. */
     private String branch(int from, int to, int line, String symbol) {
-        int tag = (sheet.isTall() ? 7 : 4) * sheet.unit;
+        int tag = sheet.tagEdge;
         return sheet.isTall()
                 ? "M" + from + " " + tag + "V" + line + symbol + "H" + to + "V" + tag
                 : "M" + tag + " " + from + "H" + line + symbol + "V" + to + "H" + tag;

@@ -23,7 +23,9 @@ import java.util.function.ToIntFunction;
 final class BenchSheet {
     private static final int WIDE_UNIT = 18;
     private static final int TALL_UNIT = 15;
-    private static final int LONGEST_TITLE = 30;
+    private static final int TITLE_LETTER = 9;
+    /** How many letters go across a tag of the tall sheet. */
+    private static final int TALL_LETTERS = 3;
     /** From one splice to the next: a wire may come in between. */
     private static final int SPLICE_PITCH = 2;
 
@@ -68,7 +70,25 @@ final class BenchSheet {
         };
     }
 
+    /** How much deeper the motor box is for what sits inside beside the windings, in units of so many pixels. */
+    private int deeper(int unit) {
+        boolean inside = bench.leads().windings().stream()
+                .anyMatch(w -> !Inside.of(bench.circuit().motor(), w).isNothing());
+        return inside ? (InsidePainter.LONGEST + unit - 1) / unit - 1 : 0;
+    }
+
+    /** How long the tags must be for the longest mark, in units of so many pixels, and no shorter than usual. */
+    private int tagUnits(int unit, int usual) {
+        int longest =
+                leads.stream().mapToInt(l -> Sheet.tagLength(l.mark())).max().orElse(0);
+        return Math.max(usual, (longest + unit - 1) / unit);
+    }
+
     Sheet wide() {
+        int deeper = deeper(WIDE_UNIT);
+        int tag = tagUnits(WIDE_UNIT, 5);
+        // the edge of the motor box, where the tags' wires leave
+        int edge = 4 + deeper + tag;
         int faceRows = bench.gear().map(g -> g.rows().size()).orElse(1);
         int faceColumns = bench.gear().map(BenchSheet::columns).orElse(1);
         int columnPitch = (faceColumns > 3 ? 4 : 5) + room;
@@ -78,44 +98,54 @@ final class BenchSheet {
         int rows = Math.max(
                 Math.max(leads.size() * 2 + 5 + capacitorRows, gearRows) + 2 * room,
                 splices().size() * SPLICE_PITCH + 6);
-        int switchX = 9 + 2 * CHANNEL + 2 * room;
+        int switchX = edge + 2 * CHANNEL + 2 * room;
         int width = bench.gear().isPresent() ? switchX + boxWidth + 11 + room : switchX + 16;
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
         int motorRows = rows - capacitorRows;
-        sheet.box("motor", 1, 1, 8, motorRows, "MOTOR BOX");
-        sheet.router.block(0, 0, 9, rows + 2);
+        sheet.box("motor", 1, 1, edge - 1, motorRows, "MOTOR BOX");
+        sheet.router.block(0, 0, edge, rows + 2);
         // nothing runs along the upper or lower edge, where half of it would be cut off
         sheet.router.block(0, 0, width, 0);
         sheet.router.block(0, rows + 1, width, rows + 2);
         sheet.coilLine = 3 * WIDE_UNIT - 6;
+        sheet.tagEdge = (edge - tag) * WIDE_UNIT;
         int y = 4;
         Optional<Lead> before = Optional.empty();
         for (Lead lead : leads) {
             boolean sameWinding = before.map(lead::sharesWindingWith).orElse(true);
             boolean roomy = leads.size() * 2 + 3 + bench.leads().windings().size() <= motorRows;
             y += !sameWinding && roomy ? 1 : 0;
-            sheet.tag(lead.terminal(), "lead", 9, y, 5, Heading.EAST, lead.mark(), lead.colour());
+            sheet.tag(lead.terminal(), "lead", edge, y, tag, Heading.EAST, lead.mark(), lead.colour());
             before = Optional.of(lead);
             y += 2;
         }
         int motorGround = motorRows - 1;
-        sheet.tag(Terminal.MOTOR_FRAME, "ground", 9, motorGround, 2, Heading.EAST, "G", "");
+        sheet.tag(Terminal.MOTOR_FRAME, "ground", edge, motorGround, 2, Heading.EAST, "G", "");
         if (!tags.isEmpty()) {
-            sheet.box("capacitor", 1, motorRows + 2, 8, capacitorRows - 1, "CAPACITOR");
+            sheet.box("capacitor", 1, motorRows + 2, edge - 1, capacitorRows - 1, "CAPACITOR");
             for (int i = 0; i < tags.size(); i++) {
-                Lead tag = tags.get(i);
-                sheet.tag(tag.terminal(), "lead", 9, motorRows + 5 + 2 * i, 5, Heading.EAST, tag.mark(), tag.colour());
+                Lead own = tags.get(i);
+                sheet.tag(
+                        own.terminal(),
+                        "lead",
+                        edge,
+                        motorRows + 5 + 2 * i,
+                        tag,
+                        Heading.EAST,
+                        own.mark(),
+                        own.colour());
             }
         }
         int groundRow = rows - 1;
         places(s -> sheet.spot(s).y(), 3, sheet.height - 4)
-                .forEach((splice, at) -> sheet.splice(splice, 9 + CHANNEL + room, at, Heading.EAST));
+                .forEach((splice, at) -> sheet.splice(splice, edge + CHANNEL + room, at, Heading.EAST));
         int supplyX = width - 6;
         bench.gear().ifPresent(kind -> {
-            sheet.box("switch", switchX, 1, boxWidth, rows, title(kind));
+            List<String> title = title(kind, boxWidth * WIDE_UNIT);
+            sheet.box("switch", switchX, 1, boxWidth, rows, title, 1);
             // the box is walled where no cable can come in
             sheet.router.block(switchX, 1, switchX + boxWidth, 1);
-            sheet.router.block(switchX + 1, 2, switchX + 1 + title(kind).length() / 2 + 1, 2);
+            sheet.router.block(switchX + 1, 2, switchX + 2 + longest(title) / 2, 1 + title.size());
             // a wire along the box's edge would look like the edge
             edges(sheet, switchX, 1, boxWidth, rows);
             // two columns stand nearer the supply: most wires come from the motor
@@ -201,12 +231,16 @@ final class BenchSheet {
     }
 
     Sheet tall() {
+        int deeper = deeper(TALL_UNIT);
+        // a mark that is too long for its tag is written upwards, on tags that are high enough
+        int tag = leads.stream().anyMatch(l -> l.mark().length() > TALL_LETTERS) ? tagUnits(TALL_UNIT, 2) : 2;
+        int edge = 7 + deeper + tag;
         int splices = splices().size();
         int count = leads.size() + tags.size() + 1;
         int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
         int width =
                 Math.max(26 + 2 * room, Math.max(SPLICE_PITCH * splices + 4, pitch * count + (tags.isEmpty() ? 2 : 4)));
-        int switchTop = 15 + (splices > 0 ? 2 : 0) + 2 * room;
+        int switchTop = edge + 6 + (splices > 0 ? 2 : 0) + 2 * room;
         int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
         int rowPitch = 4 + Math.min(1, room);
         int switchHeight = bench.gear().isPresent() ? 10 + rowPitch * (faceRows - 1) + room : 0;
@@ -214,23 +248,24 @@ final class BenchSheet {
         Sheet sheet = new Sheet("tall", TALL_UNIT, width, supplyTop + 5);
         int left = (width - (tags.isEmpty() ? 0 : 2)) / 2 - pitch * (count - 1) / 2;
         int capacitorLeft = left + pitch * (leads.size() + 1) + 2 - pitch / 2;
-        sheet.box("motor", 0, 0, tags.isEmpty() ? width : capacitorLeft - 1, 9, "MOTOR BOX");
-        sheet.router.block(0, 0, width, 9);
+        sheet.box("motor", 0, 0, tags.isEmpty() ? width : capacitorLeft - 1, edge, "MOTOR BOX");
+        sheet.router.block(0, 0, width, edge);
         sheet.coilLine = 4 * TALL_UNIT;
+        sheet.tagEdge = (edge - tag) * TALL_UNIT;
         for (int i = 0; i < leads.size(); i++) {
             Lead lead = leads.get(i);
-            sheet.tag(lead.terminal(), "lead", left + pitch * i, 9, 2, Heading.SOUTH, lead.mark(), lead.colour());
+            sheet.tag(lead.terminal(), "lead", left + pitch * i, edge, tag, Heading.SOUTH, lead.mark(), lead.colour());
         }
-        sheet.tag(Terminal.MOTOR_FRAME, "ground", left + pitch * leads.size(), 9, 2, Heading.SOUTH, "G", "");
+        sheet.tag(Terminal.MOTOR_FRAME, "ground", left + pitch * leads.size(), edge, 2, Heading.SOUTH, "G", "");
         if (!tags.isEmpty()) {
-            sheet.box("capacitor", capacitorLeft, 0, width - capacitorLeft, 9, "CAP");
+            sheet.box("capacitor", capacitorLeft, 0, width - capacitorLeft, edge, "CAP");
             for (int i = 0; i < tags.size(); i++) {
                 int x = left + pitch * (leads.size() + 1 + i) + 2;
                 sheet.tag(
                         tags.get(i).terminal(),
                         "lead",
                         x,
-                        9,
+                        edge,
                         2,
                         Heading.SOUTH,
                         tags.get(i).mark(),
@@ -238,13 +273,14 @@ final class BenchSheet {
             }
         }
         places(s -> sheet.spot(s).x(), 2, width - 2)
-                .forEach((splice, x) -> sheet.splice(splice, x, 13 + room, Heading.SOUTH));
+                .forEach((splice, x) -> sheet.splice(splice, x, edge + 4 + room, Heading.SOUTH));
         bench.gear().ifPresent(kind -> {
             int top = switchTop;
             int bottom = top + switchHeight - 2;
             int boxWidth = width - 2;
-            sheet.box("switch", 1, top, boxWidth, switchHeight, title(kind), bottom);
-            sheet.router.block(1, bottom + 1, 1 + title(kind).length() * 5 / 8, bottom + 1);
+            List<String> title = title(kind, boxWidth * TALL_UNIT);
+            sheet.box("switch", 1, top, boxWidth, switchHeight, title, bottom);
+            sheet.router.block(1, bottom + 1, 1 + longest(title) * 5 / 8, bottom + 1);
             edges(sheet, 1, top, boxWidth, switchHeight);
             int columns = columns(kind);
             int columnPitch = columns > 3 ? Math.max(2, (15 + 2 * room) / (columns - 1)) : 6;
@@ -342,11 +378,24 @@ final class BenchSheet {
         }
     }
 
-    private static String title(SwitchKind kind) {
-        String name = kind.name().toUpperCase(java.util.Locale.ROOT);
-        return name.length() <= LONGEST_TITLE
-                ? name
-                : name.substring(0, LONGEST_TITLE - 1).strip() + "…";
+    /** The switch's name, in as many lines as it takes. */
+    private static List<String> title(SwitchKind kind, int pixels) {
+        int most = pixels / TITLE_LETTER - 2;
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : kind.name().toUpperCase(java.util.Locale.ROOT).split(" ")) {
+            if (!line.isEmpty() && line.length() + 1 + word.length() > most) {
+                lines.add(line.toString());
+                line.setLength(0);
+            }
+            line.append(line.isEmpty() ? "" : " ").append(word);
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+
+    private static int longest(List<String> title) {
+        return title.stream().mapToInt(String::length).max().orElse(0);
     }
 
     private static int columns(SwitchKind kind) {

@@ -1,6 +1,12 @@
 package gatepin.web.drawing;
 
+import gatepin.core.circuit.HandlePosition;
+import java.util.Arrays;
 import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * A picture of a wiring, in the units of its view box. Everything that depends on the handle carries its state for
@@ -12,6 +18,7 @@ import java.util.List;
  * @param studs terminals of the switch
  * @param contacts contacts between studs
  * @param coils windings inside the motor box
+ * @param inner what sits in series with them inside
  * @param traces wires, those drawn last lie on top
  * @param splices wire nuts
  * @param joints dots where wires that share a terminal part
@@ -26,20 +33,56 @@ public record Drawing(
         List<Stud> studs,
         List<ContactBar> contacts,
         List<Coil> coils,
+        List<Inner> inner,
         List<Trace> traces,
         List<Splice> splices,
         List<Joint> joints,
         List<Mark> marks) {
 
-    /** What a part carries with the handle in each position: "run", "start", "ground", "idle", with "hot" in OFF. */
-    public record States(String forward, String off, String reverse) {
-        static final States IDLE = new States("idle", "idle", "idle");
+    /**
+     * How a part looks in each setting: "run", "start", "ground" or "idle" by what it carries, "hot" where it is alive in OFF,
+     * "closed" where it is a contact that joins.
+     *
+     * @param looks by the word of the setting; several words where several hold
+     */
+    public record States(SortedMap<String, String> looks) {
+        /** The same look in every setting that a person can choose. */
+        static States always(String look) {
+            return of(position -> look);
+        }
+
+        static States of(Function<HandlePosition, String> look) {
+            SortedMap<String, String> looks = new TreeMap<>();
+            for (HandlePosition position : HandlePosition.values()) {
+                looks.put(position.word(), look.apply(position));
+            }
+            return new States(looks);
+        }
+
+        /** The classes it has in a setting, such as "is-closed is-run". */
+        public String in(String setting) {
+            return classes(looks.getOrDefault(setting, "idle"));
+        }
+
+        private static String classes(String look) {
+            return Arrays.stream(look.split(" ")).map(w -> "is-" + w).collect(Collectors.joining(" "));
+        }
+
+        /** All of it for the script that throws the handle: "forward: is-run; off: is-idle is-hot". */
+        public String inAll() {
+            return looks.entrySet().stream()
+                    .map(e -> e.getKey() + ": " + classes(e.getValue()))
+                    .collect(Collectors.joining("; "));
+        }
     }
 
-    /** An enclosure with its title. */
-    public record Box(String kind, int x, int y, int width, int height, String title, int titleX, int titleY) {}
+    /** An enclosure with its title, a line or more. */
+    public record Box(String kind, int x, int y, int width, int height, List<TitleLine> title) {}
 
-    /** A mark in a frame, with a word beside it such as the lead's colour. */
+    /** A line of a title. */
+    public record TitleLine(String words, int x, int y) {}
+
+    /** A mark in a frame, with a word beside it such as the lead's colour; {@code turned} where it is written upwards. */
     public record Tag(
             String kind,
             int x,
@@ -50,13 +93,17 @@ public record Drawing(
             String note,
             int markX,
             int noteX,
-            int textY) {}
+            int textY,
+            boolean turned) {}
 
     /** A round terminal. */
     public record Stud(int x, int y, String mark) {}
 
     /** A contact, drawn as a thick bar while it is closed. */
     public record ContactBar(int x1, int y1, int x2, int y2, String name, States states) {}
+
+    /** Start switch and capacitors inside the motor, as symbols. */
+    public record Inner(String path, String name, States states) {}
 
     /** A winding: its line with the humps. */
     public record Coil(String path, String name, States states) {}
@@ -73,8 +120,8 @@ public record Drawing(
     /** A wire nut. */
     public record Splice(String mark, String path, int textX, int textY) {}
 
-    /** A numbered flag; {@code at} names the handle positions it shows in, blank for all. */
-    public record Mark(int number, String kind, String at, int x, int y) {}
+    /** A numbered flag. */
+    public record Mark(int number, String kind, States states, int x, int y) {}
 
     /** A dot where wires part. */
     public record Joint(int x, int y) {}

@@ -1,8 +1,8 @@
 package gatepin.web.drawing;
 
-import gatepin.core.winding.Part;
 import gatepin.core.winding.Found;
 import gatepin.core.winding.MeterReading;
+import gatepin.core.winding.Part;
 import gatepin.core.winding.Part.Role;
 import gatepin.core.winding.WindingFinder;
 import java.util.ArrayList;

@@ -5,6 +5,7 @@ import gatepin.web.drawing.Drawing.Box;
 import gatepin.web.drawing.Drawing.Splice;
 import gatepin.web.drawing.Drawing.Stud;
 import gatepin.web.drawing.Drawing.Tag;
+import gatepin.web.drawing.Drawing.TitleLine;
 import gatepin.web.drawing.Router.Heading;
 import gatepin.web.drawing.Router.Port;
 import java.util.ArrayList;
@@ -30,9 +31,6 @@ final class Sheet {
         }
     }
 
-    /** How many small letters go beside a mark on a tag; the mark's own are half as wide again. */
-    private static final int LETTERS_ON_A_TAG = 10;
-
     final String shape;
     final int unit;
     final int width;
@@ -47,6 +45,8 @@ final class Sheet {
     final Map<Terminal, Router.Cell> corners = new HashMap<>();
     /** Where the humps of the windings stand: x in a wide sheet, y in a tall one, in pixels. */
     int coilLine;
+    /** Where the leads' tags begin, as seen from the windings, in pixels. */
+    int tagEdge;
 
     Sheet(String shape, int unit, int width, int height) {
         this.shape = shape;
@@ -79,40 +79,56 @@ final class Sheet {
     }
 
     void box(String kind, int x, int y, int w, int h, String title) {
-        box(kind, x, y, w, h, title, y);
+        box(kind, x, y, w, h, List.of(title), y);
     }
 
-    /** An enclosure whose title stands in the given row. */
-    void box(String kind, int x, int y, int w, int h, String title, int titleRow) {
-        int titleX = x * unit + 12;
-        int titleY = titleRow * unit + 22;
-        boxes.add(new Box(kind, x * unit, y * unit, w * unit, h * unit, title, titleX, titleY));
+    /** An enclosure whose title begins in the given row. */
+    void box(String kind, int x, int y, int w, int h, List<String> title, int titleRow) {
+        List<TitleLine> lines = new ArrayList<>();
+        // a second line takes its room above, where the row is at the lower edge
+        int lift = titleRow == y ? 0 : TITLE_LINE * (title.size() - 1) / 2;
+        for (int i = 0; i < title.size(); i++) {
+            lines.add(new TitleLine(title.get(i), x * unit + 12, titleRow * unit + 22 - lift + TITLE_LINE * i));
+        }
+        boxes.add(new Box(kind, x * unit, y * unit, w * unit, h * unit, lines));
     }
 
-    /** A tag whose wires leave on one side; {@code x}, {@code y} is the middle of that side. */
-    /** Width of a letter on a tag, and of a small one, in pixels. */
+    private static final int TITLE_LINE = 16;
+    /** Width of a letter on a tag, and of a small one beside it, in pixels. */
     private static final int LETTER = 11;
 
     private static final int SMALL_LETTER = 7;
+    private static final int TAG_MARGIN = 16;
 
+    /** How long a tag must be for a mark on it, in pixels. */
+    static int tagLength(String mark) {
+        return mark.length() * LETTER + TAG_MARGIN;
+    }
+
+    /** A tag whose wires leave on one side; {@code x}, {@code y} is the middle of that side. */
     void tag(Terminal terminal, String kind, int x, int y, int longSide, Heading side, String mark, String note) {
         int w = side.dx != 0 ? longSide * unit : unit * 5 / 2;
         int h = side.dx != 0 ? unit * 5 / 3 : unit * 2;
         int left = side.dx > 0 ? x * unit - w : side.dx < 0 ? x * unit : x * unit - w / 2;
         int top = side.dy > 0 ? y * unit - h : side.dy < 0 ? y * unit : y * unit - h / 2;
-        boolean small = mark.length() > w / LETTER;
-        boolean split = !note.isEmpty() && side.dx != 0 && !small;
+        boolean turned = side.dy != 0 && tagLength(mark) > w + LETTER;
+        int beside = (w - tagLength(mark)) / SMALL_LETTER;
+        String colour =
+                side.dx != 0 && beside > 0 && !note.equalsIgnoreCase(mark) ? ColourCode.fitted(note, beside) : "";
+        // a colour that had to be cut short says less than none
+        boolean split = !colour.isEmpty() && (colour.length() == note.length() || !colour.endsWith("…"));
         tags.add(new Tag(
-                small ? kind + " small" : kind,
+                kind,
                 left,
                 top,
                 w,
                 h,
-                small ? ColourCode.fitted(mark, w / SMALL_LETTER) : mark,
-                split ? ColourCode.fitted(note, LETTERS_ON_A_TAG - mark.length() * 3 / 2) : "",
+                mark,
+                split ? colour : "",
                 split ? left + 10 : left + w / 2,
                 left + w - 8,
-                top + h / 2 + 6));
+                top + h / 2 + 6,
+                turned));
         corners.put(terminal, new Router.Cell(left + w - 4, top));
         List<Port> ports = new ArrayList<>();
         ports.add(Port.beside(x, y, side));

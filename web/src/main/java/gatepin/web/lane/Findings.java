@@ -1,7 +1,6 @@
 package gatepin.web.lane;
 
 import gatepin.core.Sentence;
-import gatepin.core.words.Wording;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.HandlePosition;
@@ -12,6 +11,7 @@ import gatepin.core.plate.PlateOpinion;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
+import gatepin.core.words.Wording;
 import gatepin.web.drawing.Flag;
 import gatepin.web.lane.Finding.Level;
 import java.util.ArrayList;
@@ -74,7 +74,8 @@ public record Findings(List<Finding> findings, List<Flag> flags) {
             VerdictWords words = VerdictWords.of(same.size() > 1 || oneWay ? first.anywhere() : first, supply);
             // what holds in OFF is read before the handle gets there
             String shown = at.equals(HandlePosition.OFF.word()) ? "" : at;
-            findings.add(new Finding(level(first.severity()), wording.say(words.title()), wording.say(words.words()), shown, number));
+            findings.add(new Finding(
+                    level(first.severity()), wording.say(words.title()), wording.say(words.words()), shown, number));
         }
         return new Findings(findings, flags);
     }

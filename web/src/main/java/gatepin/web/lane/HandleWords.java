@@ -13,7 +13,8 @@ public final class HandleWords {
             return Optional.empty();
         }
         StatedRotation stated = file.column().orElseThrow().rotation();
-        return Optional.of(file.facts().rotation()
+        return Optional.of(file.facts()
+                .rotation()
                 .orElseThrow()
                 .worksAsWritten(stated)
                 .map(asWritten -> asWritten

@@ -46,9 +46,13 @@ public class JobFiles {
         }
         int revision = job.orElseThrow().revision();
         // those who ask for the same job at the same time wait for one of them to load it
-        JobFile file = lately.asMap().compute(jobId, (id, known) -> known != null && known.job().revision() >= revision
-                ? known
-                : oneMoment.execute(moment -> load(jobs.job(jobId).orElseThrow())));
+        JobFile file = lately.asMap()
+                .compute(
+                        jobId,
+                        (id, known) -> known != null && known.job().revision() >= revision
+                                ? known
+                                : oneMoment.execute(
+                                        moment -> load(jobs.job(jobId).orElseThrow())));
         return Optional.of(file);
     }
 
@@ -81,10 +85,6 @@ public class JobFiles {
         Recalled recalled = new Recalled();
         keepers.forEach(k -> k.recall(job, recalled));
         Map<JobPart, Integer> versions = jobs.versions(job.id());
-        return new JobFile(
-                job,
-                Workup.of(recalled.facts(job, pins.lane(job.id())), memory),
-                versions,
-                recalled.kept());
+        return new JobFile(job, Workup.of(recalled.facts(job, pins.lane(job.id())), memory), versions, recalled.kept());
     }
 }

@@ -1,9 +1,9 @@
 package gatepin.web.lane;
 
-import java.util.HashMap;
 import gatepin.core.Problem;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,10 +1,9 @@
 package gatepin.web.lane;
 
 import gatepin.core.Sentence;
-import gatepin.core.words.SentenceText;
-import java.util.List;
 import gatepin.core.circuit.Supply;
 import gatepin.core.supply.Region;
+import gatepin.core.words.SentenceText;
 import gatepin.web.sql.NewRow;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -12,6 +11,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;

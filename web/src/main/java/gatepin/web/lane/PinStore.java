@@ -1,9 +1,9 @@
 package gatepin.web.lane;
 
-import gatepin.core.words.SentenceText;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane;
 import gatepin.core.lane.Lane.Pin;
+import gatepin.core.words.SentenceText;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -26,7 +26,9 @@ public class PinStore {
                 .query(row -> {
                     pins.put(
                             Gate.valueOf(row.getString("gate").toUpperCase(Locale.ROOT)),
-                            new Pin(Pin.State.valueOf(row.getString("state")), SentenceText.read(row.getString("reason"))));
+                            new Pin(
+                                    Pin.State.valueOf(row.getString("state")),
+                                    SentenceText.read(row.getString("reason"))));
                 });
         return new Lane(pins);
     }

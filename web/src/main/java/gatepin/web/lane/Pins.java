@@ -30,7 +30,8 @@ public class Pins {
             if (file.lane().pin(gate).isOpen()) {
                 return List.of();
             }
-            List<Sentence> hindrances = file.lane().hindrances(gate, file.evidence().lack(gate));
+            List<Sentence> hindrances =
+                    file.lane().hindrances(gate, file.evidence().lack(gate));
             if (hindrances.isEmpty()) {
                 pins.set(jobId, gate, new Pin(Pin.State.PULLED, Sentence.none()));
                 act.note(Kind.PULLED, Sentence.of("log.pulled", gate.title()));

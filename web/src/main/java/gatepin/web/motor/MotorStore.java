@@ -1,10 +1,5 @@
 package gatepin.web.motor;
 
-import gatepin.core.plate.PlateReader;
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
-import gatepin.web.sql.NewRow;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Column;
@@ -16,7 +11,12 @@ import gatepin.core.machine.Leads;
 import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
+import gatepin.core.plate.PlateReader;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
+import gatepin.web.sql.NewRow;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -39,8 +39,7 @@ public class MotorStore implements Keeper {
     }
 
     /** A motor's plate as stored; output is blank and numbers are 0 until it was read. */
-    record Motor(
-            long id, String output, String outputUnit, int hertz, int rpm, Plate.Extras extras) {}
+    record Motor(long id, String output, String outputUnit, int hertz, int rpm, Plate.Extras extras) {}
 
     /** A voltage of the plate, with its amps where the plate states them. */
     public record Rating(int volts, Optional<BigDecimal> amps) {}
@@ -92,10 +91,9 @@ public class MotorStore implements Keeper {
     /** Saves the plate. */
     public void savePlate(long motorId, String output, String unit, Plate plate, List<Rating> ratings) {
         Plate.Extras extras = plate.extras();
-        jdbc.sql(
-                        "update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
-                                + " family = :family, code_letter = :code, start_microfarads = :start,"
-                                + " run_microfarads = :run, plate_text = :text where id = :id")
+        jdbc.sql("update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
+                        + " family = :family, code_letter = :code, start_microfarads = :start,"
+                        + " run_microfarads = :run, plate_text = :text where id = :id")
                 .param("output", output)
                 .param("unit", unit)
                 .param("hertz", plate.hertz())
@@ -230,8 +228,9 @@ public class MotorStore implements Keeper {
 
     private Columns columns(long motorId) {
         Map<Long, Map<Integer, SortedSet<String>>> groupsOf = new HashMap<>();
-        jdbc.sql("select connection_id, group_number, mark from connection_lead join lead_wire on lead_wire.id = lead_id"
-                        + " where connection_lead.motor_id = :motor")
+        jdbc.sql(
+                        "select connection_id, group_number, mark from connection_lead join lead_wire on lead_wire.id = lead_id"
+                                + " where connection_lead.motor_id = :motor")
                 .param("motor", motorId)
                 .query(row -> {
                     groupsOf.computeIfAbsent(row.getLong("connection_id"), k -> new TreeMap<>())

@@ -1,12 +1,12 @@
 package gatepin.web.plan;
 
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.plan.PlanCost;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.Keeper;
 import gatepin.web.lane.Recalled;
 import gatepin.web.sql.NewRow;
-import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Wire;
-import gatepin.core.plan.PlanCost;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -47,7 +47,9 @@ public class PlanStore implements Keeper {
     public void recall(Job job, Recalled into) {
         job.planId().flatMap(this::plan).ifPresent(p -> {
             into.keep(ChosenPlan.class, p);
-            into.plan(p.wires().stream().map(PlannedWire::wire).toList(), p.wires().size() - (int) p.made());
+            into.plan(
+                    p.wires().stream().map(PlannedWire::wire).toList(),
+                    p.wires().size() - (int) p.made());
         });
     }
 

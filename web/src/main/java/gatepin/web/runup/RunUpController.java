@@ -1,6 +1,5 @@
 package gatepin.web.runup;
 
-import gatepin.web.lane.JobPages;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -12,6 +11,7 @@ import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
 import gatepin.web.runup.RunUpView.Asked;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;

@@ -1,6 +1,5 @@
 package gatepin.web.runup;
 
-import gatepin.web.lane.Finding;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.AcNetwork;
@@ -22,6 +21,7 @@ import gatepin.core.machine.RunUpTrace.Sample;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.web.drawing.Chart;
 import gatepin.web.drawing.ChartPainter;
+import gatepin.web.lane.Finding;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,6 +1,5 @@
 package gatepin.web.runup;
 
-import gatepin.web.lane.Finding;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.lane.Workup.OnBench;
@@ -10,6 +9,7 @@ import gatepin.core.machine.RunUpTrace.Event;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.supply.Breaker;
 import gatepin.core.supply.Breaker.Ride;
+import gatepin.web.lane.Finding;
 import gatepin.web.runup.RunUpView.Asked;
 import gatepin.web.runup.RunUpView.Then;
 import java.util.ArrayList;

@@ -38,8 +38,7 @@ class ShopController {
 
     private static String page(
             Model model, String name, String region, Collection<String> outlets, List<Problem> problems) {
-        model.addAttribute(
-                "heading", model.getAttribute("shop") instanceof Shop shop ? shop.name() : "New shop");
+        model.addAttribute("heading", model.getAttribute("shop") instanceof Shop shop ? shop.name() : "New shop");
         model.addAttribute("name", name);
         model.addAttribute("region", region);
         model.addAttribute("regions", Region.values());

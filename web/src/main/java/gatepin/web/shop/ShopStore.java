@@ -1,7 +1,7 @@
 package gatepin.web.shop;
 
-import gatepin.web.sql.NewRow;
 import gatepin.core.supply.Region;
+import gatepin.web.sql.NewRow;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.Optional;
@@ -49,9 +49,7 @@ public class ShopStore {
 
     /** All shops, oldest first. */
     public java.util.List<Shop> shops() {
-        return jdbc.sql(SELECT + " order by id")
-                .query(Shop.class)
-                .list();
+        return jdbc.sql(SELECT + " order by id").query(Shop.class).list();
     }
 
     /** Renames a shop, or says where it is; all its jobs are worked out anew. */

@@ -1,18 +1,18 @@
 package gatepin.web.yard;
 
-import gatepin.web.lane.Acts;
-import gatepin.web.lane.Seen;
-import java.util.ArrayList;
-import java.util.Map;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
+import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.LogStore;
 import gatepin.web.lane.LogStore.Kind;
+import gatepin.web.lane.Seen;
 import gatepin.web.shop.ShopStore;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,15 +53,10 @@ public class Machines {
             return wrong("shop", "" + shopId, "Choose the shop the machine stands in.");
         }
         if (jobs.machineExists(shopId, name)) {
-            return wrong(
-                    "machine", machine, shop.orElseThrow().name() + " already has a machine called " + name + ".");
+            return wrong("machine", machine, shop.orElseThrow().name() + " already has a machine called " + name + ".");
         }
         long id = jobs.open(shopId, name, note.strip(), Supply.Kind.HOT_AND_NEUTRAL);
-        log.add(
-                jobs.job(id).orElseThrow(),
-                shops.ownerOf(shopId),
-                Kind.OPENED,
-                Sentence.of("log.opened", name));
+        log.add(jobs.job(id).orElseThrow(), shops.ownerOf(shopId), Kind.OPENED, Sentence.of("log.opened", name));
         // asks the gates for the first time
         acts.on(id, NOTHING, act -> List.of());
         return Reading.of(id);

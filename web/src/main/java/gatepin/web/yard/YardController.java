@@ -126,8 +126,7 @@ class YardController {
                         ? inOrder.stream().limit(IN_FRONT).map(Stall::of).toList()
                         : List.of());
         model.addAttribute(
-                "aside",
-                all.stream().anyMatch(Row::aside) || allShops.stream().anyMatch(Shop::aside));
+                "aside", all.stream().anyMatch(Row::aside) || allShops.stream().anyMatch(Shop::aside));
         return "yard/yard";
     }
 
@@ -211,9 +210,7 @@ class YardController {
         return wrong.isEmpty()
                 ? new ModelAndView("redirect:/jobs/" + id + "/machine?saved")
                 : new ModelAndView(
-                        machinePage(model, file, machine, note, wrong),
-                        model.asMap(),
-                        HttpStatus.UNPROCESSABLE_ENTITY);
+                        machinePage(model, file, machine, note, wrong), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
     }
 
     @PostMapping("/jobs/{id}/aside")

@@ -99,7 +99,9 @@ class YardStore {
     }
 
     private static String plate(String output, String unit, Optional<String> volts, int rpm) {
-        return output.isBlank() ? "" : output + " " + unit + volts.map(v -> ", " + v + " V").orElse("") + ", " + rpm + " rpm";
+        return output.isBlank()
+                ? ""
+                : output + " " + unit + volts.map(v -> ", " + v + " V").orElse("") + ", " + rpm + " rpm";
     }
 
     /** Whether another machine of the shop has this name. */

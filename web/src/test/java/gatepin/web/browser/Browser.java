@@ -23,8 +23,10 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A browser as a person in the shop has it: a screen of some size, a mouse, a keyboard. */
 final class Browser implements AutoCloseable {
-    private final Path profile;
-    private final ChromeDriver driver;
+    /** One Chromium for the whole run; each browser starts with nothing kept from the one before. */
+    private static final ChromeDriver DRIVER = start();
+
+    private final ChromeDriver driver = DRIVER;
     private final String address;
 
     Browser() {
@@ -33,8 +35,13 @@ final class Browser implements AutoCloseable {
 
     Browser(String address) {
         this.address = address;
+        screen(1280, 800).dark(false);
+    }
+
+    private static ChromeDriver start() {
+        Path profile;
         try {
-            this.profile = Files.createTempDirectory("gatepin-profile");
+            profile = Files.createTempDirectory("gatepin-profile");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -50,12 +57,27 @@ final class Browser implements AutoCloseable {
                 "--disable-component-update",
                 "--disable-sync",
                 "--user-data-dir=" + profile);
-        this.driver = new ChromeDriver(
+        ChromeDriver driver = new ChromeDriver(
                 new ChromeDriverService.Builder()
                         .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
                         .build(),
                 options);
-        screen(1280, 800);
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> end(driver, profile)));
+        return driver;
+    }
+
+    private static void end(ChromeDriver driver, Path profile) {
+        driver.quit();
+        try (Stream<Path> files = Files.walk(profile)) {
+            files.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
+        } catch (IOException | UncheckedIOException e) {
+            // the browser may still be taking its own files away
+        }
+    }
+
+    /** The address of the application, without a slash at its end. */
+    String address() {
+        return address;
     }
 
     Browser screen(int width, int height) {
@@ -203,13 +225,17 @@ final class Browser implements AutoCloseable {
         return complaints;
     }
 
+    /** Forgets everything that was kept, and closes all windows but one. */
     @Override
     public void close() {
-        driver.quit();
-        try (Stream<Path> files = Files.walk(profile)) {
-            files.sorted(Comparator.reverseOrder()).forEach(f -> f.toFile().delete());
-        } catch (IOException | UncheckedIOException e) {
-            // the browser may still be taking its own files away
+        List<String> windows = List.copyOf(driver.getWindowHandles());
+        for (String window : windows.subList(1, windows.size())) {
+            driver.switchTo().window(window).close();
         }
+        driver.switchTo().window(windows.get(0));
+        driver.get("about:blank");
+        driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", address, "storageTypes", "all"));
+        driver.manage().deleteAllCookies();
+        complaints();
     }
 }

@@ -84,7 +84,7 @@ class JourneyTest {
                 .as("each drawing on the paper stands at the position its words speak of")
                 .isEqualTo("forward,reverse");
         browser.go(job + "/log");
-        assertThat(browser.text("table")).contains("Wire: pin pulled.", "Plan chosen: Five conductors, no jumpers.");
+        assertThat(browser.text("table")).contains("Wire: pin pulled.", "Plan chosen: five conductors, no jumpers.");
         assertThat(browser.complaints()).isEmpty();
     }
 

@@ -1,5 +1,7 @@
 package gatepin.web.browser;
 
+import gatepin.web.pages.Gates;
+import gatepin.web.pages.Visit;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -123,28 +125,13 @@ final class Shop {
 
     /** The address of a demo machine's job. */
     String demo(String machine) {
-        browser.go("/").all(".stall").stream()
-                .filter(e -> e.getText().contains(machine))
-                .findFirst()
-                .orElseThrow()
-                .click();
-        browser.one(".post");
-        return browser.path().replaceAll("(/jobs/\\d+).*", "$1");
+        return new Gates(new Visit(browser.address())).demo(machine);
     }
 
-    /** A job of a six-lead motor on 230 V, up to its wire list; gives the job's address. */
+    /** A job of a six-lead motor on 230 V, up to its wire list, where the browser then stands; gives the job's address. */
     String wireListOfASixLeadMotor(String machine) {
-        String job = bringIn(machine);
-        typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
-        typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
-                .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
-                .pullPin()
-                .relyOnTheMarks()
-                .passSupply("40")
-                .passRotation();
-        chooseSwitch("Cross-corner drum");
-        browser.press("Use plan A, pull the pin");
-        browser.one(".big-wire");
+        String job = new Gates(new Visit(browser.address())).wireListOfASixLeadMotor(machine);
+        browser.go(job + "/wire").one(".big-wire");
         return job;
     }
 

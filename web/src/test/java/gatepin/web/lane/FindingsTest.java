@@ -2,11 +2,11 @@ package gatepin.web.lane;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.supply.Region;
-import gatepin.core.words.Wording;
 import gatepin.core.format.WiringFile;
 import gatepin.core.format.WiringReader;
+import gatepin.core.supply.Region;
 import gatepin.core.verdict.Analysis;
+import gatepin.core.words.Wording;
 import gatepin.web.RunningDatabase;
 import gatepin.web.drawing.Flag;
 import gatepin.web.lane.Finding.Level;
@@ -21,8 +21,7 @@ class FindingsTest {
                         RunningDatabase.projectRoot().resolve("docs/formats/examples/" + example + ".json")))
                 .value()
                 .orElseThrow();
-        return Findings.of(
-                Analysis.of(file.circuit(), file.rated()), Wording.of(Region.NORTH_AMERICA));
+        return Findings.of(Analysis.of(file.circuit(), file.rated()), Wording.of(Region.NORTH_AMERICA));
     }
 
     @Test

@@ -3,9 +3,9 @@ package gatepin.web.runup;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Problem;
-import java.util.List;
 import gatepin.web.runup.RunUpView.Asked;
 import gatepin.web.runup.RunUpView.Typed;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,9 +1,5 @@
 package gatepin.web.gate.diagram;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.Finding;
-import gatepin.web.lane.JobPages;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Severity;
@@ -18,10 +14,14 @@ import gatepin.core.lane.Gate;
 import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;
-import gatepin.web.lane.Computing;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.BoardPicture;
 import gatepin.web.gate.diagram.BoardStore.Board;
+import gatepin.web.lane.Computing;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -137,7 +137,8 @@ class BoardController {
         check(file, studs.connection(layout, file.leads(), target, swap(file)), target)
                 .ifPresent(c -> findings.add(c.danger()
                         .map(d -> Finding.bad(
-                                "The diagram for " + target + " V cannot be right as typed", file.say(d) + ". Read it again."))
+                                "The diagram for " + target + " V cannot be right as typed",
+                                file.say(d) + ". Read it again."))
                         .orElse(Finding.good(
                                 "As the diagram shows it, it runs on " + target + " V",
                                 "Computed from the windings."))));

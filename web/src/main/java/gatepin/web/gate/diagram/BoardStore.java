@@ -1,9 +1,9 @@
 package gatepin.web.gate.diagram;
 
-import gatepin.web.sql.NewRow;
 import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Link;
+import gatepin.web.sql.NewRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -99,11 +99,10 @@ public class BoardStore {
     }
 
     private void add(long motorId, String kind, int volts, Layout layout) {
-        long id = NewRow.key(
-                jdbc.sql("insert into board_layout (motor_id, kind, volts) values (:motor, :kind, :volts)")
-                        .param("motor", motorId)
-                        .param("kind", kind)
-                        .param("volts", volts));
+        long id = NewRow.key(jdbc.sql("insert into board_layout (motor_id, kind, volts) values (:motor, :kind, :volts)")
+                .param("motor", motorId)
+                .param("kind", kind)
+                .param("volts", volts));
         for (Link link : layout.links()) {
             jdbc.sql("insert into board_link (layout_id, motor_id, stud_a, stud_b) values (:layout, :motor, :a, :b)")
                     .param("layout", id)

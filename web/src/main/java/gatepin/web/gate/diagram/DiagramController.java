@@ -1,12 +1,5 @@
 package gatepin.web.gate.diagram;
 
-import gatepin.core.words.Wording;
-import gatepin.web.motor.Columns;
-import gatepin.web.lane.Finding;
-import gatepin.web.lane.Findings;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
-import gatepin.web.lane.Turn;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Circuit;
@@ -30,12 +23,19 @@ import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.ConnectionCheck;
-import gatepin.web.lane.Computing;
-import gatepin.web.lane.JobFile;
+import gatepin.core.words.Wording;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.Flag;
+import gatepin.web.lane.Computing;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Findings;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.Saved;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.lane.Turn;
+import gatepin.web.motor.Columns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -72,8 +72,7 @@ class DiagramController {
                 ? volts
                 : file.job()
                         .volts()
-                        .orElse(file.plateVolts().stream().findFirst()
-                                .orElse(0));
+                        .orElse(file.plateVolts().stream().findFirst().orElse(0));
         Optional<Column> column = columns(file).at(wanted);
         model.addAttribute("form", DiagramForm.of(file, wanted, column));
         return page(model, file, wanted, column);
@@ -301,7 +300,8 @@ class DiagramController {
 
     /** A bare connection: the leads, what they are joined with, and the lines. */
     private static List<Drawing> draw(Leads leads, Circuit circuit, Optional<OnBench> bench, Wording wording) {
-        List<Flag> flags = bench.map(b -> Findings.of(b.analysis(), wording).flags()).orElse(List.of());
+        List<Flag> flags =
+                bench.map(b -> Findings.of(b.analysis(), wording).flags()).orElse(List.of());
         return new Bench(leads, Optional.empty(), circuit, circuit.wires(), flags).draw();
     }
 
@@ -337,8 +337,7 @@ class DiagramController {
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
             int volts = connection.orElseThrow().volts();
-            DiagramForm theirs =
-                    DiagramForm.of(now, volts, columns(now).at(volts));
+            DiagramForm theirs = DiagramForm.of(now, volts, columns(now).at(volts));
             model.addAttribute("conflict", form.conflictsWith(theirs));
             return again(id, form, model, HttpStatus.CONFLICT);
         }

@@ -1,6 +1,5 @@
 package gatepin.web.gate.diagram;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.Column;
@@ -11,6 +10,7 @@ import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.Leads;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;

@@ -1,9 +1,5 @@
 package gatepin.web.gate.diagram;
 
-import java.util.stream.Collectors;
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.Conflict;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
 import gatepin.core.diagram.Column;
@@ -14,10 +10,14 @@ import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
+import gatepin.web.lane.Conflict;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Seen;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** The form of the Diagram gate, with what was typed. */
 public final class DiagramForm {

@@ -1,10 +1,5 @@
 package gatepin.web.gate.found;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
-import gatepin.web.photo.TooLarge;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Terminal;
@@ -14,10 +9,15 @@ import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
-import gatepin.web.lane.JobFile;
-import gatepin.web.photo.PhotoReader;
 import gatepin.web.gate.found.FoundStore.PhotoPin;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.photo.PhotoReader;
+import gatepin.web.photo.TooLarge;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

@@ -1,6 +1,5 @@
 package gatepin.web.gate.found;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.lane.Fact;
@@ -9,6 +8,7 @@ import gatepin.core.lane.Lane.Drop;
 import gatepin.web.gate.found.FoundStore.Photo;
 import gatepin.web.gate.found.FoundStore.PhotoPin;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;

@@ -1,12 +1,12 @@
 package gatepin.web.gate.found;
 
+import gatepin.core.circuit.Terminal;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.found.FoundWire;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.Keeper;
 import gatepin.web.lane.Recalled;
 import gatepin.web.sql.NewRow;
-import gatepin.core.circuit.Terminal;
-import gatepin.core.found.FoundRecord;
-import gatepin.core.found.FoundWire;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.List;
@@ -64,9 +64,8 @@ class FoundStore implements Keeper {
 
     /** Saves the wires in place of those before. */
     void save(long jobId, FoundRecord record) {
-        jdbc.sql(
-                        "insert into found_record (job_id, nothing_connected) values (:job, :nothing)"
-                                + " on duplicate key update nothing_connected = values(nothing_connected)")
+        jdbc.sql("insert into found_record (job_id, nothing_connected) values (:job, :nothing)"
+                        + " on duplicate key update nothing_connected = values(nothing_connected)")
                 .param("job", jobId)
                 .param("nothing", record.nothingConnected())
                 .update();
@@ -146,9 +145,10 @@ class FoundStore implements Keeper {
     /** Takes a pin off a photo; gives false when the job has no such pin. */
     boolean removePin(long jobId, long pinId) {
         return jdbc.sql("delete photo_pin from photo_pin join found_photo on found_photo.id = photo_id"
-                        + " where photo_pin.id = :pin and job_id = :job")
-                .param("pin", pinId)
-                .param("job", jobId)
-                .update() == 1;
+                                + " where photo_pin.id = :pin and job_id = :job")
+                        .param("pin", pinId)
+                        .param("job", jobId)
+                        .update()
+                == 1;
     }
 }

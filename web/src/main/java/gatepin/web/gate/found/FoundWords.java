@@ -1,8 +1,5 @@
 package gatepin.web.gate.found;
 
-import gatepin.web.motor.Columns;
-import gatepin.web.lane.Finding;
-import gatepin.web.lane.Findings;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.HandlePosition;
@@ -18,9 +15,12 @@ import gatepin.core.found.FoundWiring.Difference;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plate.VoltageRange;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Findings;
+import gatepin.web.lane.JobFile;
+import gatepin.web.motor.Columns;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;

@@ -1,9 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Contact;
@@ -17,10 +13,14 @@ import gatepin.core.gear.SimulatedBuzzer;
 import gatepin.core.gear.SwitchMap;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.FacePicture;
-import gatepin.web.lane.StaleEdit;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,6 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
@@ -12,6 +11,7 @@ import gatepin.core.gear.SwitchMap;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;

@@ -1,6 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.Finding;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
@@ -8,6 +7,7 @@ import gatepin.core.gear.Buzz;
 import gatepin.core.gear.Recognised;
 import gatepin.core.gear.SwitchMap;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
+import gatepin.web.lane.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

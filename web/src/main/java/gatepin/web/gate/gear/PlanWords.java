@@ -1,6 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.Finding;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
@@ -18,6 +17,7 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.rotation.RotationPlan;
+import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -37,7 +37,8 @@ final class PlanWords {
     /** Whether the switch itself is for this motor and this machine. */
     static List<Finding> gear(JobFile file, SwitchKind gear) {
         List<Finding> findings = new ArrayList<>();
-        file.workup().switchObjection()
+        file.workup()
+                .switchObjection()
                 .ifPresent(o -> findings.add(Finding.bad(
                         "The switch is not for this motor",
                         file.say(o) + ". Its horsepower at the voltage must cover the motor's.")));

@@ -1,12 +1,11 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.Computing.Answer;
-
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.FewestChanges;
 import gatepin.web.lane.Computing;
+import gatepin.web.lane.Computing.Answer;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import java.util.List;

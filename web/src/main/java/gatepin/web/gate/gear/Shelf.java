@@ -1,9 +1,9 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.shop.Shops;
 import gatepin.core.gear.SwitchKind;
-import gatepin.web.shop.ShopStore;
 import gatepin.web.gate.gear.SwitchStore.Device;
+import gatepin.web.shop.ShopStore;
+import gatepin.web.shop.Shops;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.boot.ApplicationArguments;
@@ -39,10 +39,7 @@ class Shelf implements ApplicationRunner {
     }
 
     private void fill(long shopId) {
-        Set<String> there =
-                switches.devices(shopId).stream().map(Device::kind).collect(Collectors.toSet());
-        SwitchKind.ALL.stream()
-                .filter(kind -> !there.contains(kind.key()))
-                .forEach(kind -> switches.add(shopId, kind));
+        Set<String> there = switches.devices(shopId).stream().map(Device::kind).collect(Collectors.toSet());
+        SwitchKind.ALL.stream().filter(kind -> !there.contains(kind.key())).forEach(kind -> switches.add(shopId, kind));
     }
 }

@@ -1,17 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.HandleWords;
-import gatepin.web.lane.Pins;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.Finding;
-import gatepin.web.lane.Findings;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
-import gatepin.web.lane.Turn;
-import gatepin.web.lane.WiringWords;
-import gatepin.web.gate.gear.SwitchMapStore.Mapping;
-import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Winding.Role;
@@ -24,13 +12,25 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
-import gatepin.web.lane.Computing;
-import gatepin.web.lane.Computing.Answer;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.FacePicture;
-import gatepin.web.lane.StaleEdit;
+import gatepin.web.gate.gear.SwitchMapStore.Mapping;
 import gatepin.web.gate.gear.SwitchStore.Device;
+import gatepin.web.lane.Computing;
+import gatepin.web.lane.Computing.Answer;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Findings;
+import gatepin.web.lane.HandleWords;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Pins;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.lane.Turn;
+import gatepin.web.lane.WiringWords;
+import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -243,10 +243,7 @@ class SwitchController {
 
     /** Takes the plan on the screen and pulls the pin. */
     @PostMapping("/jobs/{id}/switch/plan")
-    ModelAndView take(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String plan,
-            Model model) {
+    ModelAndView take(@PathVariable long id, @RequestParam(defaultValue = "") String plan, Model model) {
         pages.file(id);
         if (desk.take(id, plan).isEmpty()) {
             model.addAttribute(

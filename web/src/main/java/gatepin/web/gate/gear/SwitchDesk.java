@@ -1,6 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
@@ -15,6 +14,7 @@ import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Computing.Answer;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -36,13 +36,7 @@ public class SwitchDesk {
     private final PlanStore plans;
     private final Computing computing;
 
-    SwitchDesk(
-            Acts acts,
-            JobStore jobs,
-            SwitchStore switches,
-            WishStore wishes,
-            PlanStore plans,
-            Computing computing) {
+    SwitchDesk(Acts acts, JobStore jobs, SwitchStore switches, WishStore wishes, PlanStore plans, Computing computing) {
         this.acts = acts;
         this.jobs = jobs;
         this.switches = switches;

@@ -1,8 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -11,6 +8,9 @@ import gatepin.core.gear.Buzz;
 import gatepin.core.gear.FaceReader;
 import gatepin.core.gear.SimulatedBuzzer;
 import gatepin.core.gear.SwitchMap;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
 import java.time.Clock;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
@@ -49,13 +49,7 @@ class SwitchMapStore implements Keeper {
     }
 
     private record Row(
-            long id,
-            String name,
-            String face,
-            boolean hasOff,
-            boolean springReturn,
-            boolean pairsOnly,
-            String links) {}
+            long id, String name, String face, boolean hasOff, boolean springReturn, boolean pairsOnly, String links) {}
 
     public Optional<Mapping> mapping(long jobId) {
         return jdbc.sql("select id, name, face, has_off, spring_return, pairs_only, links from switch_map"

@@ -1,14 +1,14 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
-import gatepin.web.sql.NewRow;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.gear.SwitchKind;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
+import gatepin.web.sql.NewRow;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;

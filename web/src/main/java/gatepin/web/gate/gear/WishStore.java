@@ -1,11 +1,11 @@
 package gatepin.web.gate.gear;
 
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.plan.Wishes;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
 import java.util.Arrays;
 import java.util.OptionalInt;
 import java.util.Set;

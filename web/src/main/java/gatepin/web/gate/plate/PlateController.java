@@ -1,12 +1,5 @@
 package gatepin.web.gate.plate;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.Conflict;
-import gatepin.web.lane.Findings;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
-import gatepin.web.photo.TooLarge;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
@@ -15,9 +8,16 @@ import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateOpinion;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.web.lane.Conflict;
+import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
-import gatepin.web.photo.PhotoReader;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.photo.PhotoReader;
+import gatepin.web.photo.TooLarge;
 import java.io.IOException;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -179,8 +179,8 @@ class PlateController {
             return again(id, form, model, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
-            List<Drop> drops = desk.save(
-                    id, form.version(), form.typed(), read.value().orElseThrow());
+            List<Drop> drops =
+                    desk.save(id, form.version(), form.typed(), read.value().orElseThrow());
             return Saved.redirect(id, Gate.PLATE, drops);
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);

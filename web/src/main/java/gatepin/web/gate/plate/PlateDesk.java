@@ -1,6 +1,5 @@
 package gatepin.web.gate.plate;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
@@ -8,6 +7,7 @@ import gatepin.core.lane.Lane.Drop;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;

@@ -1,9 +1,5 @@
 package gatepin.web.gate.rotation;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
@@ -13,8 +9,12 @@ import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.RotationReader;
 import gatepin.core.rotation.ToolMotion;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.TrainPicture;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
 import org.springframework.http.HttpStatus;

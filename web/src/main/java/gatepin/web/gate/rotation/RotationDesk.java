@@ -1,12 +1,12 @@
 package gatepin.web.gate.rotation;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;

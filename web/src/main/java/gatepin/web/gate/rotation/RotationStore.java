@@ -1,14 +1,14 @@
 package gatepin.web.gate.rotation;
 
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
 import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.DriveTrain;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.ToolMotion;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;

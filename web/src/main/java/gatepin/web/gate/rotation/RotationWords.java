@@ -1,9 +1,9 @@
 package gatepin.web.gate.rotation;
 
-import gatepin.web.lane.HandleWords;
-import gatepin.web.lane.Finding;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,5 +47,4 @@ final class RotationWords {
         }
         return findings;
     }
-
 }

@@ -1,11 +1,5 @@
 package gatepin.web.gate.safe;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.StaleEdit;
-import gatepin.web.lane.Finding;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;
@@ -16,8 +10,14 @@ import gatepin.core.safe.Discharge;
 import gatepin.core.safe.Discharge.Bleeder;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.safe.SafeRecord.Disconnect;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.DischargeCurve;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -162,13 +162,13 @@ class SafeController {
             return again(model, file, typed, problems);
         }
         SafeRecord record = new SafeRecord(
-                        way.orElseThrow(),
-                        note,
-                        typed.containsKey("meterBefore"),
-                        typed.containsKey("dead"),
-                        typed.containsKey("meterAfter"),
-                        typed.containsKey("noCapacitor"),
-                        desk.capacitors(id));
+                way.orElseThrow(),
+                note,
+                typed.containsKey("meterBefore"),
+                typed.containsKey("dead"),
+                typed.containsKey("meterAfter"),
+                typed.containsKey("noCapacitor"),
+                desk.capacitors(id));
         try {
             return Saved.redirect(id, Gate.SAFE, desk.save(id, version, record));
         } catch (StaleEdit stale) {

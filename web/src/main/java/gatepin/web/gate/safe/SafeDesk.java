@@ -1,6 +1,5 @@
 package gatepin.web.gate.safe;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
@@ -9,6 +8,7 @@ import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.Discharge;
 import gatepin.core.safe.SafeRecord;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;

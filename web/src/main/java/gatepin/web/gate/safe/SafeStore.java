@@ -1,11 +1,11 @@
 package gatepin.web.gate.safe;
 
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.safe.SafeRecord.Disconnect;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.List;
@@ -99,9 +99,10 @@ class SafeStore implements Keeper {
     /** Takes a capacitor off the list: it was none, or was written down wrong. Gives false when there is none of that name. */
     boolean remove(long jobId, String name) {
         return jdbc.sql("delete from capacitor where job_id = :job and name = :name")
-                .param("job", jobId)
-                .param("name", name)
-                .update() == 1;
+                        .param("job", jobId)
+                        .param("name", name)
+                        .update()
+                == 1;
     }
 
     /** Adds what was measured across a capacitor; gives false when the job has none of that name. */

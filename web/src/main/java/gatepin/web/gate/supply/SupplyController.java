@@ -1,9 +1,5 @@
 package gatepin.web.gate.supply;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
 import gatepin.core.Problem;
 import gatepin.core.circuit.Supply;
 import gatepin.core.lane.Gate;
@@ -17,6 +13,10 @@ import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -61,11 +61,17 @@ class SupplyController {
         JobFile file = pages.file(id);
         model.addAttribute(
                 "distance",
-                file.facts().supply().run()
+                file.facts()
+                        .supply()
+                        .run()
                         .map(r -> file.job().region().lengths().typed(r.metres().doubleValue()))
                         .orElse(""));
-        model.addAttribute("plug", file.facts().supply().run().map(PanelRun::presentPlug).orElse(""));
-        return page(model, file, file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(FIRST_GUESS_METRES));
+        model.addAttribute(
+                "plug", file.facts().supply().run().map(PanelRun::presentPlug).orElse(""));
+        return page(
+                model,
+                file,
+                file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(FIRST_GUESS_METRES));
     }
 
     private String page(Model model, JobFile file, double metres) {

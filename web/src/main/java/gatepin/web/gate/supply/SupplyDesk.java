@@ -1,6 +1,5 @@
 package gatepin.web.gate.supply;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
 import gatepin.core.lane.Fact;
@@ -8,6 +7,7 @@ import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.supply.PanelRun;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;

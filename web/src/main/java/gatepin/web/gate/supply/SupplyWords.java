@@ -1,12 +1,12 @@
 package gatepin.web.gate.supply;
 
-import gatepin.core.supply.Outlets;
-import gatepin.web.lane.Finding;
 import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.Outlets;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
+import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,12 +1,5 @@
 package gatepin.web.gate.windings;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.StaleEdit;
-import java.util.function.IntFunction;
-import gatepin.core.winding.Probe;
-import gatepin.web.lane.Finding;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.Saved;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;
@@ -27,14 +20,20 @@ import gatepin.core.winding.Part;
 import gatepin.core.winding.SenseTest;
 import gatepin.core.winding.SenseTest.Sense;
 import gatepin.core.winding.WindingRecord;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.RingPicture;
 import gatepin.web.gate.windings.WindingStore.PadLead;
 import gatepin.web.gate.windings.WindingStore.Taken;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.Saved;
+import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -247,8 +246,7 @@ class WindingController {
                 ? now.hints().dualVoltage()
                 : dual.equals("unknown") ? Optional.empty() : Optional.of(dual.equals("two"));
         boolean relied = trusted.isEmpty() ? now.marksTrusted() : trusted.equals("yes");
-        return saved(
-                file, typed, model, version -> desk.say(id, version, relied, dualVoltage, now.turnSecondHalf()));
+        return saved(file, typed, model, version -> desk.say(id, version, relied, dualVoltage, now.turnSecondHalf()));
     }
 
     /** The sense test of the run halves. */

@@ -1,6 +1,5 @@
 package gatepin.web.gate.windings;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
@@ -18,6 +17,7 @@ import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;
@@ -92,8 +92,7 @@ public class WindingDesk {
         long motorId = file.job().motorId();
         Optional<MeterReading> reading = windings.hidden(motorId)
                 .map(h -> new SimulatedMeter(h, MeterError.USUAL, SIMULATED_ZERO, motorId).read(a, b, startSwitch));
-        reading.ifPresent(
-                r -> acts.on(file.job().id(), Seen.any(JobPart.WINDINGS), act -> take(act, r, true)));
+        reading.ifPresent(r -> acts.on(file.job().id(), Seen.any(JobPart.WINDINGS), act -> take(act, r, true)));
         return reading;
     }
 
@@ -129,8 +128,7 @@ public class WindingDesk {
             turnSecondHalf
                     .filter(t -> turnedAnew)
                     .ifPresent(turned -> act.saved(
-                            "log.senseTest",
-                            Sentence.of(turned ? "log.senseTest.alike" : "log.senseTest.unlike")));
+                            "log.senseTest", Sentence.of(turned ? "log.senseTest.alike" : "log.senseTest.unlike")));
             return List.of(new Change(Fact.WINDINGS, Sentence.of("change.windings")));
         });
     }

@@ -1,14 +1,14 @@
 package gatepin.web.gate.windings;
 
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
 import gatepin.core.winding.HiddenMotor;
 import gatepin.core.winding.HiddenMotor.Way;
 import gatepin.core.winding.Hints;
 import gatepin.core.winding.MeterReading;
 import gatepin.core.winding.MeterReading.StartSwitch;
 import gatepin.core.winding.WindingRecord;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.Keeper;
+import gatepin.web.lane.Recalled;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.List;

@@ -1,7 +1,5 @@
 package gatepin.web.gate.windings;
 
-import gatepin.web.lane.Finding;
-import gatepin.web.runup.RunUpWords;
 import gatepin.core.winding.Arrangement;
 import gatepin.core.winding.Found;
 import gatepin.core.winding.MeterReading;
@@ -9,9 +7,11 @@ import gatepin.core.winding.MeterReading.StartSwitch;
 import gatepin.core.winding.Part;
 import gatepin.core.winding.WindingFinder;
 import gatepin.core.winding.WindingRecord;
-import gatepin.web.lane.JobFile;
-import gatepin.web.lane.Finding.Level;
 import gatepin.web.gate.windings.WindingStore.Taken;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Finding.Level;
+import gatepin.web.lane.JobFile;
+import gatepin.web.runup.RunUpWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

@@ -1,9 +1,9 @@
 package gatepin.web.gate.wire;
 
+import gatepin.core.wire.CableLengths;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.Keeper;
 import gatepin.web.lane.Recalled;
-import gatepin.core.wire.CableLengths;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 

@@ -1,6 +1,5 @@
 package gatepin.web.gate.wire;
 
-import gatepin.web.lane.WiringWords;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
@@ -13,6 +12,7 @@ import gatepin.core.wire.Making;
 import gatepin.core.wire.Splice;
 import gatepin.core.wire.WireDetail;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.WiringWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -22,14 +22,22 @@ final class MakingWords {
     private MakingWords() {}
 
     static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
-        double metres = file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0);
-        String size = file.workup().advice(metres)
+        double metres =
+                file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0);
+        String size = file.workup()
+                .advice(metres)
                 .flatMap(a -> file.job().volts().flatMap(a::at))
                 .flatMap(SupplyAdvice.Option::circuit)
                 .map(BranchCircuit::conductor)
                 .map(ConductorSize::name)
                 .orElse("");
-        return Making.of(circuit, wires, file.wiredLeads(), file.job().region(), size, file.facts().supply().cables());
+        return Making.of(
+                circuit,
+                wires,
+                file.wiredLeads(),
+                file.job().region(),
+                size,
+                file.facts().supply().cables());
     }
 
     /** Colour, bands, size and length. */

@@ -1,9 +1,5 @@
 package gatepin.web.gate.wire;
 
-import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Seen;
-import gatepin.web.lane.JobPages;
-import gatepin.web.lane.WiringWords;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
@@ -15,12 +11,16 @@ import gatepin.core.supply.LengthUnit;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;
 import gatepin.core.wire.WireDetail;
-import gatepin.web.lane.JobFile;
 import gatepin.web.drawing.Bench;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.LogStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.lane.WiringWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;
-import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -149,8 +149,12 @@ class WireController {
                 "linksOut", file.gear().map(g -> g.linksToTakeOut(wires)).orElse(Set.of()));
         LengthUnit unit = file.job().region().lengths();
         model.addAttribute("unit", unit.word());
-        model.asMap().putIfAbsent("motorCable", unit.typed(file.facts().supply().cables().motorCableMetres()));
-        model.asMap().putIfAbsent("supplyCord", unit.typed(file.facts().supply().cables().supplyCordMetres()));
+        model.asMap()
+                .putIfAbsent(
+                        "motorCable", unit.typed(file.facts().supply().cables().motorCableMetres()));
+        model.asMap()
+                .putIfAbsent(
+                        "supplyCord", unit.typed(file.facts().supply().cables().supplyCordMetres()));
         model.addAttribute(
                 "drawings",
                 new Bench(file.wiredLeads(), file.gear(), file.plannedCircuit().orElseThrow(), wires).draw());

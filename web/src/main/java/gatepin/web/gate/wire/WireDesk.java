@@ -1,12 +1,12 @@
 package gatepin.web.gate.wire;
 
-import gatepin.web.lane.JobPart;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.wire.CableLengths;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;

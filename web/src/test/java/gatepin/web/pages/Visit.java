@@ -1,0 +1,247 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.web.RunningGatePin;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.FormElement;
+
+/** A visit to the pages without a browser: links and forms as they are written, no scripts. */
+public final class Visit {
+    private static final List<Integer> ANSWERS = List.of(200, 409, 422);
+
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
+    private final String address;
+    private Document page = new Document("");
+    private String path = "";
+    private int status;
+
+    public Visit() {
+        this(RunningGatePin.get().address());
+    }
+
+    public Visit(String address) {
+        this.address = address;
+    }
+
+    /** Opens a page. */
+    public Visit go(String to) {
+        show(send(HttpRequest.newBuilder(URI.create(address + to)).build()));
+        return this;
+    }
+
+    /** What a page answers, whatever it is. */
+    public int statusOf(String to) {
+        return send(HttpRequest.newBuilder(URI.create(address + to)).build()).statusCode();
+    }
+
+    /** The bytes behind an address. */
+    public String body(String to) {
+        return send(HttpRequest.newBuilder(URI.create(address + to)).build()).body();
+    }
+
+    private HttpResponse<String> send(HttpRequest request) {
+        try {
+            return client.send(request, BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void show(HttpResponse<String> answer) {
+        HttpResponse<String> last = answer;
+        for (int hop = 0; last.statusCode() / 100 == 3 && hop < 5; hop++) {
+            URI there = last.uri().resolve(last.headers().firstValue("Location").orElseThrow());
+            last = send(HttpRequest.newBuilder(there).build());
+        }
+        assertThat(last.statusCode())
+                .as("%s answers %s", last.uri(), last.body())
+                .isIn(ANSWERS);
+        status = last.statusCode();
+        path = last.uri().getPath()
+                + (last.uri().getQuery() == null ? "" : "?" + last.uri().getQuery());
+        page = Jsoup.parse(last.body(), last.uri().toString());
+        assertThat(page.text()).as("%s", last.uri()).doesNotContain("Exception", "null,", "[]");
+    }
+
+    public int status() {
+        return status;
+    }
+
+    /** The path of the page on the screen. */
+    public String path() {
+        return path;
+    }
+
+    public Document page() {
+        return page;
+    }
+
+    public Element one(String selector) {
+        Element element = page.selectFirst(selector);
+        assertThat(element)
+                .as("%s on %s, which says: %s", selector, path, page.text())
+                .isNotNull();
+        return Objects.requireNonNull(element);
+    }
+
+    public List<Element> all(String selector) {
+        return page.select(selector);
+    }
+
+    /** The words of every element of that kind. */
+    public String text(String selector) {
+        return page.select(selector).stream().map(Visit::shown).collect(Collectors.joining(" "));
+    }
+
+    private static String shown(Element element) {
+        Element copy = element.clone();
+        copy.select("[hidden]:not(.contents), dialog").remove();
+        return copy.text();
+    }
+
+    /** Everything that can be read on the page. */
+    public String text() {
+        return page.body().text();
+    }
+
+    /** What stands in a field. */
+    public String value(String selector) {
+        return valueOf(one(selector));
+    }
+
+    /** What stands in a field; of a list, the option that is chosen. */
+    public static String valueOf(Element field) {
+        if (!field.tagName().equals("select")) {
+            return field.val();
+        }
+        Element chosen = field.selectFirst("option[selected]");
+        Element first = field.selectFirst("option");
+        return chosen != null ? chosen.val() : first == null ? "" : first.val();
+    }
+
+    /** Types into a field in place of what is there. */
+    public Visit type(String selector, String text) {
+        Element field = one(selector);
+        if (field.tagName().equals("textarea")) {
+            field.text(text);
+        } else {
+            field.val(text);
+        }
+        return this;
+    }
+
+    /** Chooses an option by its value. */
+    public Visit choose(String selector, String value) {
+        Element list = one(selector);
+        list.select("option").forEach(o -> o.removeAttr("selected"));
+        Element option = list.select("option").stream()
+                .filter(o -> o.val().equals(value))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(selector + " has no option " + value));
+        option.attr("selected", "selected");
+        return this;
+    }
+
+    /** Ticks a box or takes the tick back, or chooses one of several. */
+    public Visit tick(String selector) {
+        Element box = one(selector);
+        if (box.attr("type").equals("radio")) {
+            page.select("input[type=radio][name='" + box.attr("name") + "']").forEach(b -> b.removeAttr("checked"));
+            box.attr("checked", "checked");
+        } else if (box.hasAttr("checked")) {
+            box.removeAttr("checked");
+        } else {
+            box.attr("checked", "checked");
+        }
+        return this;
+    }
+
+    /** Presses the first button, or follows the first link, that says this. */
+    public Visit press(String words) {
+        Element there = page.select("button, a[href], summary").stream()
+                .filter(e -> e.text().contains(words))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("nothing on " + path + " says " + words + ": " + page.text()));
+        return press(there);
+    }
+
+    /** Presses a button or follows a link. */
+    public Visit press(Element there) {
+        if (there.tagName().equals("a")) {
+            return go(there.attr("href"));
+        }
+        if (there.tagName().equals("summary") || there.attr("type").equals("button")) {
+            // what it shows is there all the time
+            return this;
+        }
+        return submit(Objects.requireNonNull(there.closest("form"), "a button in no form"), there);
+    }
+
+    private Visit submit(Element form, Element button) {
+        List<String> fields = new ArrayList<>();
+        ((FormElement) form).formData().forEach(f -> fields.add(pair(f.key(), f.value())));
+        if (button.hasAttr("name")) {
+            fields.add(pair(button.attr("name"), button.val()));
+        }
+        String action = button.hasAttr("formaction") ? button.attr("formaction") : form.attr("action");
+        String data = String.join("&", fields);
+        URI to = URI.create(address + path).resolve(action.isEmpty() ? path : action);
+        show(
+                form.attr("method").equalsIgnoreCase("post")
+                        ? send(HttpRequest.newBuilder(to)
+                                .header("Content-Type", "application/x-www-form-urlencoded")
+                                .POST(BodyPublishers.ofString(data))
+                                .build())
+                        : send(HttpRequest.newBuilder(URI.create(to.toString().replaceAll("\\?.*", "") + "?" + data))
+                                .build()));
+        return this;
+    }
+
+    private static String pair(String name, String value) {
+        return URLEncoder.encode(name, StandardCharsets.UTF_8) + "=" + URLEncoder.encode(value, StandardCharsets.UTF_8);
+    }
+
+    /** Ticks a wire, as the script on the page does it; gives what the server says. */
+    public HttpResponse<String> post(String to, String... fields) {
+        List<String> pairs = new ArrayList<>();
+        for (int i = 0; i < fields.length; i += 2) {
+            pairs.add(pair(fields[i], fields[i + 1]));
+        }
+        return send(HttpRequest.newBuilder(URI.create(address + to))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .header(
+                        page.select("meta[name=csrf-header]").attr("content"),
+                        page.select("meta[name=csrf-token]").attr("content"))
+                .POST(BodyPublishers.ofString(String.join("&", pairs)))
+                .build());
+    }
+
+    /** The messages by the fields. */
+    public List<String> complaints() {
+        return page.select(".wrong").stream().map(Element::text).toList();
+    }
+}
