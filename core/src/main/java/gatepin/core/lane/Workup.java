@@ -1,5 +1,6 @@
 package gatepin.core.lane;
 
+import java.util.function.Supplier;
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
@@ -74,6 +75,14 @@ public final class Workup {
      */
     public static Workup of(Facts facts, Memory memory) {
         return new Workup(facts, memory);
+    }
+
+    /**
+     * What was worked out of these facts before under that name, or else what {@code work} gives: for words and pictures, which stay the
+     * same while the facts do.
+     */
+    public <T> T once(Object name, Supplier<T> work) {
+        return memo.of(name, work);
     }
 
     public Facts facts() {

@@ -122,7 +122,6 @@ public class DemoShops implements ApplicationRunner {
                                 Optional.of(4.0),
                                 false));
         pins.pull(scratter, Gate.ROTATION, "");
-        desks.gear().choose(scratter, Seen.ANY, switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
         extractor(job(
                 orchard,
                 "Honey extractor",
@@ -131,7 +130,7 @@ public class DemoShops implements ApplicationRunner {
         job(
                 orchard,
                 "Seed auger",
-                "Two humps, two contactors and a push-button box. 60 m from the panel.",
+                "Two humps, two contactors and a push-button box. 200 ft from the panel.",
                 "2 hp 115 24 230 12 60 1740 capacitor-start-capacitor-run _ 560 40");
         drill(job(
                 orchard,
@@ -161,6 +160,8 @@ public class DemoShops implements ApplicationRunner {
         board(wheel);
         desks.windings().say(wheel, Seen.ANY, true, Optional.empty(), Optional.empty());
         pins.pull(wheel, Gate.WINDINGS, "");
+        // touched last, it stands first in the yard
+        desks.gear().choose(scratter, Seen.ANY, switches.devices(orchard).get(0).id(), "1 HP 120 V, 2 HP 240 V");
     }
 
     private long shop(String name, Region region) {

@@ -1,5 +1,7 @@
 package gatepin.web.drawing;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
@@ -22,6 +24,9 @@ public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, Lis
     /** A roomier sheet than this helps no more. */
     private static final int MOST_ROOM = 4;
 
+    private static final Cache<Bench, List<Drawing>> LATELY =
+            Caffeine.newBuilder().maximumSize(300).build();
+
     /** A bench without flags. */
     public Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires) {
         this(leads, gear, circuit, wires, List.of());
@@ -31,8 +36,15 @@ public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, Lis
         return Optional.of(circuit.supply());
     }
 
-    /** Draws it for a wide screen and for a tall one; none where no way was found to lay its wires clearly. */
+    /**
+     * Draws it for a wide screen and for a tall one; none where no way was found to lay its wires clearly. What was drawn lately is not
+     * drawn again.
+     */
     public List<Drawing> draw() {
+        return LATELY.get(this, Bench::drawn);
+    }
+
+    private List<Drawing> drawn() {
         Optional<Drawing> wide = clear(BenchSheet::wide);
         Optional<Drawing> tall = clear(BenchSheet::tall);
         return wide.isPresent() && tall.isPresent() ? List.of(wide.orElseThrow(), tall.orElseThrow()) : List.of();

@@ -1,5 +1,6 @@
 package gatepin.web.runup;
 
+import java.util.List;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -52,10 +53,11 @@ class RunUpController {
         if (asked.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(asked.problems()));
         }
-        RunUpView view = RunUpView.of(
-                bench.orElseThrow(),
-                asked.value().orElse(Asked.USUAL),
-                file.job().region() == Region.IEC);
+        Asked load = asked.value().orElse(Asked.USUAL);
+        RunUpView view = file.workup()
+                .once(
+                        List.of("run-up", load, bench.orElseThrow().circuit()),
+                        () -> RunUpView.of(bench.orElseThrow(), load, file.job().region() == Region.IEC));
         model.addAttribute("view", view);
         model.addAttribute(
                 "assumedFamily", file.plate().orElseThrow().extras().family().isEmpty());

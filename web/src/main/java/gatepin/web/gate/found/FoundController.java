@@ -64,10 +64,10 @@ class FoundController {
         pages.fill(model, file, Gate.FOUND);
         model.addAttribute("photos", desk.photos(file.job().id()));
         model.addAttribute("places", places(file));
-        model.addAttribute("findings", words.findings(file));
-        model.addAttribute("does", words.does(file));
-        model.addAttribute("drawings", words.drawing(file));
-        model.addAttribute("traced", words.traced(file));
+        model.addAttribute("findings", file.workup().once("found findings", () -> words.findings(file)));
+        model.addAttribute("does", file.workup().once("found does", () -> words.does(file)));
+        model.addAttribute("drawings", file.workup().once("found drawing", () -> words.drawing(file)));
+        model.addAttribute("traced", file.workup().once("found traced", () -> words.traced(file)));
         model.asMap().putIfAbsent("pinTyped", Map.of());
         return "gate/found";
     }

@@ -1,5 +1,7 @@
 package gatepin.web.gate.gear;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -24,6 +26,9 @@ import org.springframework.stereotype.Repository;
 /** The reversing switches a shop has. */
 @Repository
 public class SwitchStore implements Keeper {
+    /** A switch on the shelf never changes: what is known of it lately need not be read again. */
+    private final Cache<Long, SwitchKind> lately = Caffeine.newBuilder().maximumSize(500).build();
+
     private final JdbcClient jdbc;
 
     SwitchStore(JdbcClient jdbc) {
@@ -124,6 +129,10 @@ public class SwitchStore implements Keeper {
 
     /** The switch as the core knows it, built from its stored face and chart. */
     public SwitchKind kind(long switchId) {
+        return lately.get(switchId, this::read);
+    }
+
+    private SwitchKind read(long switchId) {
         Device device = jdbc.sql(
                         "select id, kind, name, hint, spring_return, has_off from switch_device where id = :id")
                 .param("id", switchId)

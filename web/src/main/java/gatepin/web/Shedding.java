@@ -1,0 +1,75 @@
+package gatepin.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Only so many pages are made at once; who comes then waits a moment, and who would have to wait longer is told so on a plain page. A
+ * crowd makes answers late, never wrong.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 10)
+class Shedding extends OncePerRequestFilter {
+    private static final int AT_ONCE = 100;
+    private static final Duration PATIENCE = Duration.ofSeconds(4);
+    private static final String WORDS = """
+            <!DOCTYPE html>
+            <html lang="en"><head><meta charset="utf-8"><title>Too many at once · Gate Pin</title></head>
+            <body><h1>Too many are asking at once</h1>
+            <p>Nothing is lost, and nothing was saved by this request. Go back and try again in a moment.</p></body></html>
+            """;
+
+    private final Semaphore room;
+    private final Duration patience;
+
+    Shedding() {
+        this(AT_ONCE, PATIENCE);
+    }
+
+    Shedding(int atOnce, Duration patience) {
+        this.room = new Semaphore(atOnce, true);
+        this.patience = patience;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        return path.startsWith("/assets/") || path.startsWith("/actuator/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        if (!hasRoom()) {
+            response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
+            response.setHeader("Retry-After", "5");
+            response.setContentType("text/html;charset=UTF-8");
+            response.getWriter().write(WORDS);
+            return;
+        }
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            room.release();
+        }
+    }
+
+    private boolean hasRoom() {
+        try {
+            return room.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+}
