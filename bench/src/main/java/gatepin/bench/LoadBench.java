@@ -34,9 +34,8 @@ public final class LoadBench {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"");
 
     private final String address;
-    private final HttpClient client = HttpClient.newBuilder()
-            .cookieHandler(new CookieManager())
-            .build();
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
 
     private LoadBench(String address) {
         this.address = address;
@@ -48,7 +47,17 @@ public final class LoadBench {
         String job = "/jobs/1/";
         List<String> pages = new ArrayList<>();
         for (String page : List.of(
-                "safe", "found", "plate", "diagram", "windings", "supply", "rotation", "switch", "wire", "paper", "log",
+                "safe",
+                "found",
+                "plate",
+                "diagram",
+                "windings",
+                "supply",
+                "rotation",
+                "switch",
+                "wire",
+                "paper",
+                "log",
                 "run-up")) {
             pages.add(job + page);
         }
@@ -60,7 +69,8 @@ public final class LoadBench {
         bench.alone("/?q=auger");
         System.out.println(PEOPLE + " people at once for " + SECONDS + " s");
         double empty = bench.together("/shops/new", 0);
-        for (String page : List.of(job + "rotation", job + "plate", job + "wire", job + "switch", job + "run-up", "/")) {
+        for (String page :
+                List.of(job + "rotation", job + "plate", job + "wire", job + "switch", job + "run-up", "/")) {
             bench.together(page, empty);
         }
         bench.post("/shops/" + shop + "/aside", "aside", "true");
@@ -162,7 +172,9 @@ public final class LoadBench {
                 "  %-18s %6.0f requests/s   %s   %d failed%n",
                 path,
                 rate,
-                empty > 0 ? String.format(Locale.ROOT, "%3.0f %% of the empty page's", 100 * rate / empty) : "the empty page",
+                empty > 0
+                        ? String.format(Locale.ROOT, "%3.0f %% of the empty page's", 100 * rate / empty)
+                        : "the empty page",
                 failed.get());
         return rate;
     }

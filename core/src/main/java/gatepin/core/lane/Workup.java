@@ -1,6 +1,5 @@
 package gatepin.core.lane;
 
-import java.util.function.Supplier;
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
@@ -44,6 +43,7 @@ import gatepin.core.verdict.VerdictWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /** What the engine makes of a job's facts: the whole of its judgement, without pages or database. */
 public final class Workup {

@@ -30,6 +30,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -379,6 +380,7 @@ class PlannerTest {
         return ContactChart.ofHandle(chart.terminals(), closed);
     }
 
+    @Tag("long")
     @Test
     @DisplayName(
             "on odd charts, too, with contacts closed in OFF, the whole front is that of a search that prunes nothing")

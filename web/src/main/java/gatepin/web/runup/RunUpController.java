@@ -1,6 +1,5 @@
 package gatepin.web.runup;
 
-import java.util.List;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
@@ -15,6 +14,7 @@ import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.runup.RunUpView.Asked;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;

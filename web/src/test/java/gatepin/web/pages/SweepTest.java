@@ -18,15 +18,28 @@ class SweepTest {
     private static final int LARGEST = 400_000;
 
     private static final List<String> EVERY_PAGE = List.of(
-            "safe", "found", "plate", "diagram", "windings", "supply", "rotation", "switch", "switch/map", "wire", "paper",
-            "log", "run-up", "board", "machine", "wiring.json");
+            "safe",
+            "found",
+            "plate",
+            "diagram",
+            "windings",
+            "supply",
+            "rotation",
+            "switch",
+            "switch/map",
+            "wire",
+            "paper",
+            "log",
+            "run-up",
+            "board",
+            "machine",
+            "wiring.json");
 
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
     static Stream<Arguments> jobs() {
-        return DiagramPattern.ALL.stream()
-                .flatMap(p -> Stream.of(115, 230).map(volts -> Arguments.of(p.key(), volts)));
+        return DiagramPattern.ALL.stream().flatMap(p -> Stream.of(115, 230).map(volts -> Arguments.of(p.key(), volts)));
     }
 
     /** Whether the diagram has two columns. */
@@ -58,9 +71,7 @@ class SweepTest {
             visit.choose("#family", "permanent-split-capacitor").press("Save the plate");
         }
         gates.pullPin();
-        visit.choose("[name='pattern']", pattern)
-                .type("#volts", "" + volts)
-                .press("Fill it in");
+        visit.choose("[name='pattern']", pattern).type("#volts", "" + volts).press("Fill it in");
         visit.choose("#supplyKind", volts > 200 ? "TWO_HOT" : "HOT_AND_NEUTRAL").press("Save the diagram");
         assertThat(visit.text(".ticket")).contains("Interchanging really reverses it");
         gates.pullPin().relyOnTheMarks().passSupply("30").passRotation();

@@ -34,7 +34,8 @@ class YardTest {
         visit.press("Save the lock-out");
         assertThat(visit.text(".ticket-actions")).contains("and to earth.");
         visit.go("/shops/" + shop);
-        assertThat(visit.one("input[value='household outlet 16 A']").hasAttr("checked")).isTrue();
+        assertThat(visit.one("input[value='household outlet 16 A']").hasAttr("checked"))
+                .isTrue();
         visit.tick("input[name='region'][value='NORTH_AMERICA']").press("Save the shop");
         visit.go(job + "/safe");
         assertThat(visit.text(".ticket-actions"))

@@ -27,7 +27,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class SwitchStore implements Keeper {
     /** A switch on the shelf never changes: what is known of it lately need not be read again. */
-    private final Cache<Long, SwitchKind> lately = Caffeine.newBuilder().maximumSize(500).build();
+    private final Cache<Long, SwitchKind> lately =
+            Caffeine.newBuilder().maximumSize(500).build();
 
     private final JdbcClient jdbc;
 
