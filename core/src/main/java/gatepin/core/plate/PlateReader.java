@@ -2,6 +2,8 @@ package gatepin.core.plate;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
+import gatepin.core.TypedNumber.Field;
 import gatepin.core.plate.Plate.Rating;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +13,11 @@ import java.util.regex.Pattern;
 
 /** Reads a plate typed field by field, and refuses what no plate can say. */
 public final class PlateReader {
+    private static final Field MICROFARADS = Field.of(0.5, 2000, "µf", "μf", "uf", "mfd", "mf");
+    private static final Field AMPS = Field.of(0.05, 150, "a", "amp", "amps");
+    /** What the table of motors holds. */
+    private static final int LONGEST_OUTPUT = 20;
+
     private static final Pattern OUTPUT =
             Pattern.compile("(?:(\\d+)[\\s-]+)?(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?)", Pattern.CASE_INSENSITIVE);
     private static final double MOST_HP = 15;
@@ -215,19 +222,27 @@ public final class PlateReader {
 
     /** A capacitor as stamped; "MFD", "mF" and "MF" on a motor mean microfarads (common practice). */
     private Optional<Double> microfarads(String field, String typed) {
-        String text = typed.strip().replaceFirst("(?i)\\s*([µμu]f|mfd|mf)$", "").replace(',', '.');
-        if (text.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            double value = Double.parseDouble(text);
-            if (value >= 0.5 && value <= 2000) {
-                return Optional.of(value);
+        return number(
+                field,
+                typed,
+                MICROFARADS,
+                " is out of range: motor capacitors have 0.5 to 2000 µF.",
+                "” is no capacitance, such as 300.");
+    }
+
+    /** A number that may be left blank. */
+    private Optional<Double> number(String field, String typed, Field bounds, String outOfRange, String noNumber) {
+        TypedNumber number = TypedNumber.read(typed, bounds);
+        switch (number.kind()) {
+            case GOOD -> {
+                return Optional.of(number.value());
             }
-            problems.add(new Problem(
-                    field, typed, typed.strip() + " is out of range: motor capacitors have 0.5 to 2000 µF."));
-        } catch (NumberFormatException e) {
-            problems.add(new Problem(field, typed, "“" + typed.strip() + "” is no capacitance, such as 300."));
+            case BLANK -> {
+                // it need not be known
+            }
+            case EITHER -> problems.add(new Problem(field, typed, number.question(typed)));
+            case OUT_OF_RANGE -> problems.add(new Problem(field, typed, typed.strip() + outOfRange));
+            case NO_NUMBER -> problems.add(new Problem(field, typed, "“" + typed.strip() + noNumber));
         }
         return Optional.empty();
     }
@@ -269,6 +284,10 @@ public final class PlateReader {
     }
 
     private Optional<Double> output(String typed) {
+        if (typed.strip().length() > LONGEST_OUTPUT) {
+            problems.add(new Problem("output", typed, "Use at most " + LONGEST_OUTPUT + " letters, such as 1-1/2."));
+            return Optional.empty();
+        }
         Matcher matcher = OUTPUT.matcher(typed.strip().replaceFirst("(?i)\\s*(hp|kw)$", ""));
         if (matcher.matches()) {
             if (matcher.group(4) != null) {
@@ -290,42 +309,41 @@ public final class PlateReader {
     }
 
     private Optional<Double> amps(String field, String typed) {
-        String text = typed.strip().replaceFirst("(?i)\\s*a(mps?)?$", "").replace(',', '.');
-        if (text.isEmpty()) {
-            return Optional.empty();
-        }
-        try {
-            double amps = Double.parseDouble(text);
-            if (amps >= 0.05 && amps <= 150) {
-                return Optional.of(amps);
+        return number(
+                field, typed, AMPS, " A is out of range: expected 0.05 to 150.", "” is no number of amps, such as 6.9.");
+    }
+
+    private Optional<Integer> whole(String field, String typed, String what, int least, int most, boolean needed) {
+        TypedNumber number = TypedNumber.read(
+                typed, Field.of(least, most, "v", "volt", "volts", "hz", "rpm", "1/min", "min-1", "min⁻¹"));
+        boolean isWhole = number.value() == Math.rint(number.value());
+        switch (number.kind()) {
+            case GOOD -> {
+                if (isWhole) {
+                    return Optional.of((int) number.value());
+                }
+                problems.add(new Problem(field, typed, noWhole(typed, what)));
             }
-            problems.add(new Problem(field, typed, typed.strip() + " A is out of range: expected 0.05 to 150."));
-        } catch (NumberFormatException e) {
-            problems.add(new Problem(field, typed, "“" + typed.strip() + "” is no number of amps, such as 6.9."));
+            case BLANK -> {
+                if (needed) {
+                    problems.add(new Problem(field, typed, "What " + what + " does the plate state?"));
+                }
+            }
+            case EITHER -> problems.add(new Problem(field, typed, number.question(typed)));
+            case OUT_OF_RANGE ->
+                problems.add(new Problem(
+                        field,
+                        typed,
+                        isWhole
+                                ? typed.strip() + " is out of range for the " + what + ": expected " + least + " to " + most
+                                        + "."
+                                : noWhole(typed, what)));
+            case NO_NUMBER -> problems.add(new Problem(field, typed, noWhole(typed, what)));
         }
         return Optional.empty();
     }
 
-    private Optional<Integer> whole(String field, String typed, String what, int least, int most, boolean needed) {
-        String text = typed.strip().replaceFirst("(?i)\\s*(v|volts?|hz|rpm)$", "");
-        if (text.isEmpty()) {
-            if (needed) {
-                problems.add(new Problem(field, typed, "What " + what + " does the plate state?"));
-            }
-            return Optional.empty();
-        }
-        try {
-            int value = Integer.parseInt(text);
-            if (value >= least && value <= most) {
-                return Optional.of(value);
-            }
-            problems.add(new Problem(
-                    field,
-                    typed,
-                    value + " is out of range for the " + what + ": expected " + least + " to " + most + "."));
-        } catch (NumberFormatException e) {
-            problems.add(new Problem(field, typed, "“" + text + "” is no whole number for the " + what + "."));
-        }
-        return Optional.empty();
+    private static String noWhole(String typed, String what) {
+        return "“" + typed.strip() + "” is no whole number for the " + what + ".";
     }
 }

@@ -2,6 +2,8 @@ package gatepin.core.rotation;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
+import gatepin.core.TypedNumber.Field;
 import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.StatedRotation.Direction;
 import java.util.ArrayList;
@@ -70,7 +72,7 @@ public final class RotationReader {
                 .toList();
         Optional<Double> coast = typed.coast().isBlank()
                 ? Optional.empty()
-                : number("coast", typed.coast().strip().replaceFirst("(?i)\\s*s$", ""), "seconds", 0, 3600, problems);
+                : number("coast", typed.coast(), "seconds", SECONDS, problems);
         return problems.isEmpty()
                 ? Reading.of(new RotationPlan(
                         motion.orElseThrow(),
@@ -106,23 +108,26 @@ public final class RotationReader {
                 : Optional.empty();
     }
 
+    private static final Field SIZE = Field.of(0.1, 10_000, "mm", "cm", "in", "\"", "t", "teeth");
+    private static final Field SECONDS = Field.of(0, 3600, "s", "sec", "seconds");
+
     /** A pulley or a wheel; without a size it counts as one to one. */
     private static Optional<Double> size(String field, String typed, List<Problem> problems) {
-        String text = typed.strip().replaceFirst("(?i)\\s*(mm|cm|in|\"|t|teeth)$", "");
-        return text.isEmpty() ? Optional.of(1.0) : number(field, text, "size", 0.1, 10_000, problems);
+        return typed.isBlank() ? Optional.of(1.0) : number(field, typed, "size", SIZE, problems);
     }
 
     private static Optional<Double> number(
-            String field, String text, String what, double least, double most, List<Problem> problems) {
-        try {
-            double value = Double.parseDouble(text.replace(',', '.'));
-            if (value >= least && value <= most) {
-                return Optional.of(value);
-            }
-        } catch (NumberFormatException e) {
-            // said below
+            String field, String typed, String what, Field bounds, List<Problem> problems) {
+        TypedNumber number = TypedNumber.read(typed, bounds);
+        if (number.kind() == TypedNumber.Kind.GOOD) {
+            return Optional.of(number.value());
         }
-        problems.add(new Problem(field, text, "“" + text + "” is no " + what + ", such as 63 or 2.5."));
+        problems.add(new Problem(
+                field,
+                typed,
+                number.kind() == TypedNumber.Kind.EITHER
+                        ? number.question(typed)
+                        : "“" + typed.strip() + "” is no " + what + ", such as 63 or 2.5."));
         return Optional.empty();
     }
 }

@@ -2,6 +2,10 @@ package gatepin.core.safe;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
+import gatepin.core.TypedNumber.Field;
+import java.math.BigDecimal;
+import java.util.Locale;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,6 +17,16 @@ public final class CapacitorReader {
     /** The fields as typed; {@code bleedOhms} blank where no resistor was seen. */
     public record Typed(String name, String microfarads, String volts, String bleedOhms) {}
 
+    private static final Field MICROFARADS = Field.of(0.5, 2000, "µf", "μf", "uf", "mfd", "mf");
+    private static final Field VOLTS = Field.of(24, 1000, "v", "vac", "volts");
+    private static final Field BLEED = Field.of(100, 10e6, "ohm", "ohms", "ω", "Ω", "r")
+            .and("k", 1e3)
+            .and("kω", 1e3)
+            .and("kohm", 1e3)
+            .and("k ohm", 1e3)
+            .and("k ohms", 1e3);
+    private static final Field MEASURED = Field.of(0, 2000, "v", "volts").fromADisplay();
+
     /** Reads it. Problems carry the names of the fields of {@link Typed}. */
     public static Reading<CapacitorCheck> read(Typed typed) {
         List<Problem> problems = new ArrayList<>();
@@ -21,11 +35,11 @@ public final class CapacitorReader {
             problems.add(new Problem("name", name, "Call it something, such as start capacitor. At most 40 letters."));
         }
         Optional<Double> farads =
-                number("microfarads", typed.microfarads(), "(?i)\\s*([µμu]f|mfd|mf)$", 0.5, 2000, "µF", problems);
-        Optional<Double> volts = number("volts", typed.volts(), "(?i)\\s*v(ac)?$", 24, 1000, "V", problems);
+                number("microfarads", typed.microfarads(), MICROFARADS, "µF", problems);
+        Optional<Double> volts = number("volts", typed.volts(), VOLTS, "V", problems);
         Optional<Double> bleed = typed.bleedOhms().isBlank()
                 ? Optional.empty()
-                : number("bleedOhms", typed.bleedOhms(), "(?i)\\s*(ohms?|Ω)$", 100, 10e6, "Ω", problems);
+                : number("bleedOhms", typed.bleedOhms(), BLEED, "Ω", problems);
         return problems.isEmpty()
                 ? Reading.of(new CapacitorCheck(
                         name, farads.orElseThrow(), (int) Math.round(volts.orElseThrow()), bleed, Optional.empty()))
@@ -35,47 +49,36 @@ public final class CapacitorReader {
     /** Reads the volts a meter showed across a capacitor. Problems carry the field {@code measured}. */
     public static Reading<Double> volts(String typed) {
         List<Problem> problems = new ArrayList<>();
-        Optional<Double> volts = number("measured", typed, "(?i)\\s*v$", 0, 2000, "V", problems);
+        Optional<Double> volts = number("measured", typed, MEASURED, "V", problems);
         return problems.isEmpty() ? Reading.of(volts.orElseThrow()) : Reading.failed(problems);
     }
 
     private static Optional<Double> number(
-            String field,
-            String typed,
-            String unit,
-            double least,
-            double most,
-            String unitName,
-            List<Problem> problems) {
-        String text = typed.strip().replaceFirst(unit, "").replace(',', '.').strip();
-        double times = 1;
-        if (text.matches("(?i)[\\d.]+\\s*k")) {
-            times = 1000;
-            text = text.replaceFirst("(?i)\\s*k$", "");
+            String field, String typed, Field bounds, String unit, List<Problem> problems) {
+        TypedNumber number = TypedNumber.read(typed, bounds);
+        String shown = typed.strip();
+        String message = switch (number.kind()) {
+            case GOOD -> "";
+            case BLANK -> "Read it off and write it here, in " + unit + ".";
+            case EITHER -> number.question(typed);
+            case OUT_OF_RANGE ->
+                String.format(
+                        Locale.ROOT,
+                        "%s is out of range: expected %s to %s %s.",
+                        shown,
+                        plain(bounds.least()),
+                        plain(bounds.most()),
+                        unit);
+            case NO_NUMBER -> "“" + shown + "” is no number of " + unit + ".";
+        };
+        if (!message.isEmpty()) {
+            problems.add(new Problem(field, typed, message));
+            return Optional.empty();
         }
-        try {
-            double value = times * Double.parseDouble(text);
-            if (value >= least && value <= most) {
-                return Optional.of(value);
-            }
-            problems.add(new Problem(
-                    field,
-                    typed,
-                    String.format(
-                            java.util.Locale.ROOT,
-                            "%s is out of range: expected %.0f to %.0f %s.",
-                            typed.strip(),
-                            least,
-                            most,
-                            unitName)));
-        } catch (NumberFormatException e) {
-            problems.add(new Problem(
-                    field,
-                    typed,
-                    typed.isBlank()
-                            ? "Read it off and write it here, in " + unitName + "."
-                            : "“" + typed.strip() + "” is no number of " + unitName + "."));
-        }
-        return Optional.empty();
+        return Optional.of(number.value());
+    }
+
+    private static String plain(double bound) {
+        return BigDecimal.valueOf(bound).stripTrailingZeros().toPlainString();
     }
 }

@@ -1,9 +1,8 @@
 package gatepin.core.supply;
 
+import gatepin.core.TypedNumber;
+import gatepin.core.TypedNumber.Field;
 import java.util.Locale;
-import java.util.OptionalDouble;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** How a region measures cable and wire: feet and inches, or metres. Inside, every length is in metres. */
 public enum LengthUnit {
@@ -12,8 +11,8 @@ public enum LengthUnit {
     METRES("metres", "m", 1, 1000);
 
     private static final double METRES_PER_INCH = 0.0254;
-    private static final Pattern TYPED =
-            Pattern.compile("(\\d{1,5}(?:[.,]\\d{0,3})?)\\s*(ft|feet|foot|'|m|metres?|meters?|)");
+    /** What bounds give way by, for what was rounded. */
+    private static final double TINY = 1e-6;
 
     private final String word;
     private final String letters;
@@ -42,16 +41,34 @@ public enum LengthUnit {
         return perKilometre;
     }
 
-    /** Reads a number of them, or of what is written behind it; in metres, to the millimetre. Empty when it is no number. */
-    public OptionalDouble metres(String typed) {
-        Matcher matcher = TYPED.matcher(typed.strip().toLowerCase(Locale.ROOT));
-        if (!matcher.matches()) {
-            return OptionalDouble.empty();
-        }
-        String written = matcher.group(2);
-        LengthUnit unit = written.isEmpty() ? this : written.startsWith("m") ? METRES : FEET;
-        double metres = Double.parseDouble(matcher.group(1).replace(',', '.')) * unit.metresEach;
-        return OptionalDouble.of(Math.round(metres * 1000) / 1000.0);
+    /**
+     * Reads a number of them, or of what is written behind it.
+     *
+     * @param leastMetres the shortest that can be, m
+     * @param mostMetres the longest that can be, m
+     * @return the number in metres, to the millimetre
+     */
+    public TypedNumber read(String typed, double leastMetres, double mostMetres) {
+        double foot = FEET.metresEach / metresEach;
+        double metre = METRES.metresEach / metresEach;
+        Field field = Field.of(leastMetres / metresEach - TINY, mostMetres / metresEach + TINY)
+                .and("ft", foot)
+                .and("feet", foot)
+                .and("foot", foot)
+                .and("'", foot)
+                .and("m", metre)
+                .and("metre", metre)
+                .and("metres", metre)
+                .and("meter", metre)
+                .and("meters", metre);
+        TypedNumber number = TypedNumber.read(typed, field);
+        return number.kind() == TypedNumber.Kind.GOOD
+                ? new TypedNumber(number.kind(), toMillimetre(number.value()), toMillimetre(number.value()))
+                : number;
+    }
+
+    private double toMillimetre(double number) {
+        return Math.round(number * metresEach * 1000) / 1000.0;
     }
 
     /** The number to show in a field: to a tenth, without a useless zero. */

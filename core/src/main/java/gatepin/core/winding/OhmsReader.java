@@ -2,15 +2,28 @@ package gatepin.core.winding;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
+import gatepin.core.TypedNumber.Field;
+import gatepin.core.TypedNumber.Kind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Reads what a meter shows as a person types it: 1.8, 1,8, 2.2k, 5M, OL, open. */
 public final class OhmsReader {
-    private static final Pattern NUMBER = Pattern.compile("(\\d{0,9}(?:[.,]\\d{0,6})?)\\s*([KM]?)\\s*(?:OHMS?|Ω|Ω)?");
+    /** A meter's display has a decimal point, and no marks between thousands. */
+    private static final Field OHMS = Field.of(0, 1e9, "ω", "ohm", "ohms")
+            .and("k", 1e3)
+            .and("kω", 1e3)
+            .and("kohm", 1e3)
+            .and("m", 1e6)
+            .and("mω", 1e6)
+            .and("mohm", 1e6)
+            .fromADisplay();
+
+    private static final Field CELSIUS = Field.of(-40, 200, "c", "°c", "°", "° c").fromADisplay();
+    private static final Field SENSE_VOLTS = Field.of(0, 60, "v", "volts").fromADisplay();
     private static final Pattern OPEN = Pattern.compile("O\\.?L\\.?|0L|OPEN|OVER|INF(?:INITE)?|∞");
 
     private OhmsReader() {}
@@ -21,10 +34,12 @@ public final class OhmsReader {
         if (OPEN.matcher(text).matches()) {
             return Reading.of(Double.POSITIVE_INFINITY);
         }
-        Matcher number = NUMBER.matcher(text);
-        if (number.matches() && number.group(1).matches(".*\\d.*")) {
-            double times = number.group(2).equals("K") ? 1e3 : number.group(2).equals("M") ? 1e6 : 1;
-            return Reading.of(times * Double.parseDouble(number.group(1).replace(',', '.')));
+        TypedNumber number = TypedNumber.read(typed, OHMS);
+        if (number.kind() == Kind.GOOD) {
+            return Reading.of(number.value());
+        }
+        if (number.kind() == Kind.EITHER) {
+            return Reading.failed(List.of(new Problem(field, typed, number.question(typed))));
         }
         String message = text.isEmpty()
                 ? "What does the meter show? A number of ohms, or OL."
@@ -92,37 +107,27 @@ public final class OhmsReader {
     }
 
     private static Reading<Double> celsius(String typed) {
-        String text = typed.strip().replaceFirst("(?i)\\s*°?\\s*c?$", "").replace(',', '.');
-        if (text.isEmpty()) {
-            return Reading.of(20.0);
-        }
-        try {
-            double value = Double.parseDouble(text);
-            if (value >= -40 && value <= 200) {
-                return Reading.of(value);
-            }
-        } catch (NumberFormatException e) {
-            // said below
-        }
-        return Reading.failed(List.of(new Problem(
-                "celsius", typed, "“" + typed.strip() + "” is no temperature of a winding: −40 to 200 °C.")));
+        TypedNumber number = TypedNumber.read(typed, CELSIUS);
+        return switch (number.kind()) {
+            case BLANK -> Reading.of(20.0);
+            case GOOD -> Reading.of(number.value());
+            default ->
+                Reading.failed(List.of(new Problem(
+                        "celsius", typed, "“" + typed.strip() + "” is no temperature of a winding: −40 to 200 °C.")));
+        };
     }
 
     /** Reads volts of a sense test. */
     public static Reading<Double> volts(String field, String typed) {
-        String text = typed.strip().replaceFirst("(?i)\\s*v$", "").replace(',', '.');
-        try {
-            double value = Double.parseDouble(text);
-            if (value >= 0 && value <= 60 && (value > 0 || !field.equals("fedVolts"))) {
-                return Reading.of(value);
-            }
-        } catch (NumberFormatException e) {
-            // said below
+        TypedNumber number = TypedNumber.read(typed, SENSE_VOLTS);
+        boolean fedNothing = field.equals("fedVolts") && number.value() == 0;
+        if (number.kind() == Kind.GOOD && !fedNothing) {
+            return Reading.of(number.value());
         }
         return Reading.failed(List.of(new Problem(
                 field,
                 typed,
-                text.isEmpty()
+                number.kind() == Kind.BLANK
                         ? "Write what the meter shows, in volts."
                         : "“" + typed.strip() + "” is no low voltage: this test is made with 60 V or less.")));
     }

@@ -2,6 +2,7 @@ package gatepin.core.wire;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
 import gatepin.core.supply.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,14 +29,19 @@ public record CableLengths(double motorCableMetres, double supplyCordMetres) {
     }
 
     private static double metres(String field, String typed, LengthUnit unit, List<Problem> problems) {
-        double metres = unit.metres(typed).orElse(0);
-        if (metres < LEAST || metres > MOST) {
-            problems.add(new Problem(
-                    field,
-                    typed,
-                    "“" + typed.strip() + "” is no length: write " + unit.word() + ", up to " + unit.distance(MOST)
-                            + ", such as " + unit.typed(USUAL.motorCableMetres()) + "."));
+        TypedNumber number = unit.read(typed, LEAST, MOST);
+        switch (number.kind()) {
+            case GOOD -> {
+                return number.value();
+            }
+            case EITHER -> problems.add(new Problem(field, typed, number.question(typed)));
+            default ->
+                problems.add(new Problem(
+                        field,
+                        typed,
+                        "“" + typed.strip() + "” is no length: write " + unit.word() + ", up to "
+                                + unit.distance(MOST) + ", such as " + unit.typed(USUAL.motorCableMetres()) + "."));
         }
-        return metres;
+        return 0;
     }
 }

@@ -55,7 +55,7 @@ class PlateReaderTest {
                 "3/4  | 115,-1,,,60,1725        | lowAmps   | out of range",
                 "3/4  | ,13.8,,,60,1725         | lowVolts  | What voltage",
                 "3/4  | 115,x,,,60,1725         | lowAmps   | no number of amps",
-                "3/4  | 115,NaN,,,60,1725       | lowAmps   | out of range",
+                "3/4  | 115,NaN,,,60,1725       | lowAmps   | no number",
                 "3/4  | 115,13.8,,,60,fast      | rpm       | no whole number",
                 "3/0  | 115,13.8,,,60,1725      | output    | is no power",
                 "-1   | 115,13.8,,,60,1725      | output    | is no power",
@@ -134,7 +134,7 @@ class PlateReaderTest {
                 "capacitor-start | I    | ''   | ''  | code             | no code letter",
                 "capacitor-start | ''   | none | ''  | startMicrofarads | no capacitance",
                 "capacitor-start | ''   | 0    | ''  | startMicrofarads | out of range",
-                "capacitor-start | ''   | NaN  | ''  | startMicrofarads | out of range",
+                "capacitor-start | ''   | NaN  | ''  | startMicrofarads | no number",
                 "split-phase     | ''   | 300  | ''  | startMicrofarads | has no start capacitor",
                 "capacitor-start | ''   | ''   | 12  | runMicrofarads   | has no run capacitor"
             })

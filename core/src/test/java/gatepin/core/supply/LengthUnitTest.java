@@ -6,18 +6,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import gatepin.core.TypedNumber;
+import gatepin.core.TypedNumber.Kind;
 import org.junit.jupiter.api.Test;
 
 class LengthUnitTest {
+    private static double read(LengthUnit unit, String typed) {
+        TypedNumber number = unit.read(typed, 0, 1000);
+        assertThat(number.kind()).as(typed).isEqualTo(Kind.GOOD);
+        return number.value();
+    }
+
     @Test
     void aFootIsAFoot() {
-        assertThat(FEET.metres("50").getAsDouble()).isEqualTo(15.24);
-        assertThat(FEET.metres("12,5 ft").getAsDouble()).isEqualTo(3.81);
-        assertThat(FEET.metres("3 m").getAsDouble()).isEqualTo(3);
-        assertThat(METRES.metres("10 feet").getAsDouble()).isEqualTo(3.048);
-        assertThat(METRES.metres("far")).isEmpty();
-        assertThat(METRES.metres("")).isEmpty();
-        assertThat(METRES.metres("-4")).isEmpty();
+        assertThat(read(FEET, "50")).isEqualTo(15.24);
+        assertThat(read(FEET, "12,5 ft")).isEqualTo(3.81);
+        assertThat(read(FEET, "3 m")).isEqualTo(3);
+        assertThat(read(METRES, "10 feet")).isEqualTo(3.048);
+        assertThat(METRES.read("far", 0, 1000).kind()).isEqualTo(Kind.NO_NUMBER);
+        assertThat(METRES.read("", 0, 1000).kind()).isEqualTo(Kind.BLANK);
+        assertThat(METRES.read("-4", 0, 1000).kind()).isEqualTo(Kind.OUT_OF_RANGE);
+        assertThat(FEET.read("1,000 ft", 0, 1000).kind()).as("a thousand feet, or one").isEqualTo(Kind.EITHER);
     }
 
     @Test
@@ -41,7 +50,7 @@ class LengthUnitTest {
         for (int i = 0; i < 500; i++) {
             double metres = random.nextDouble() * 100;
             for (LengthUnit unit : LengthUnit.values()) {
-                assertThat(unit.metres(unit.typed(metres)).getAsDouble()).isCloseTo(metres, within(0.06));
+                assertThat(read(unit, unit.typed(metres))).isCloseTo(metres, within(0.06));
             }
             assertThat(Double.parseDouble(METRES.cut(metres).replace(" m", ""))).isGreaterThanOrEqualTo(metres - 1e-6);
             assertThat(Double.parseDouble(FEET.toBuy(metres).replace(" ft", "")) * 0.3048)

@@ -51,6 +51,11 @@ public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Ma
         return wording().say(sentence);
     }
 
+    /** What the wire of the frames is called in the shop's region: ground or earth. */
+    public String ground() {
+        return job.region().ground();
+    }
+
     public FoundRecord found() {
         return facts().bench().found();
     }

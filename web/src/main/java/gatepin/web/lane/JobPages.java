@@ -33,6 +33,7 @@ public class JobPages {
     public void fill(Model model, JobFile file, Gate here) {
         model.addAttribute("file", file);
         model.addAttribute("job", file.job());
+        model.addAttribute("ground", file.ground());
         model.addAttribute("hasOff", file.gear().map(SwitchKind::hasOff).orElse(true));
         model.addAttribute("about", about(file));
         model.addAttribute("fence", Post.fence(file.lane(), Optional.of(here)));

@@ -118,7 +118,7 @@ public class JobStore {
     }
 
     public boolean machineExists(long shopId, String name) {
-        return jdbc.sql("select count(*) from machine where shop_id = :shop and name = :name")
+        return jdbc.sql("select count(*) from machine where shop_id = :shop and lower(name) = lower(:name)")
                         .param("shop", shopId)
                         .param("name", name)
                         .query(Integer.class)

@@ -1,5 +1,6 @@
 package gatepin.web.runup;
 
+import gatepin.core.TypedNumber;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.AcNetwork;
@@ -97,20 +98,19 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
 
         private static double number(
                 List<Problem> problems, String field, @Nullable String typed, double least, double most, String unit) {
-            String text = typed == null ? "" : typed.replace(',', '.').replaceFirst("\\s*%$", "");
-            try {
-                double value = Double.parseDouble(text);
-                if (value >= least && value <= most) {
-                    return value;
-                }
-                problems.add(new Problem(
-                        field,
-                        text,
-                        String.format(Locale.ROOT, "%s is out of range: %.0f to %.0f %s.", text, least, most, unit)));
-            } catch (NumberFormatException e) {
-                problems.add(new Problem(field, text, "“" + text + "” is no number."));
+            String text = typed == null ? "" : typed;
+            TypedNumber number = TypedNumber.read(text, TypedNumber.Field.of(least, most, "%"));
+            String message = switch (number.kind()) {
+                case GOOD -> "";
+                case EITHER -> number.question(text);
+                case OUT_OF_RANGE ->
+                    String.format(Locale.ROOT, "%s is out of range: %.0f to %.0f %s.", text.strip(), least, most, unit);
+                default -> "“" + text + "” is no number.";
+            };
+            if (!message.isEmpty()) {
+                problems.add(new Problem(field, text, message));
             }
-            return 0;
+            return number.value();
         }
 
         private static <E extends Enum<E>> E pick(

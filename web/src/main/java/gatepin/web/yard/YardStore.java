@@ -107,7 +107,7 @@ class YardStore {
     /** Whether another machine of the shop has this name. */
     boolean isTaken(long machineId, String name) {
         return jdbc.sql("select exists (select 1 from machine one join machine other on other.shop_id = one.shop_id"
-                        + " where one.id = :id and other.id <> one.id and other.name = :name)")
+                        + " where one.id = :id and other.id <> one.id and lower(other.name) = lower(:name))")
                 .param("id", machineId)
                 .param("name", name)
                 .query(Boolean.class)

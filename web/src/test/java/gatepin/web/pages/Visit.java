@@ -221,6 +221,29 @@ public final class Visit {
         return this;
     }
 
+    /** What submitting a form answers, whatever it is; the page on the screen stays. */
+    public int statusOfSubmitting(Element form, List<String> more) {
+        List<String> fields = new ArrayList<>();
+        ((FormElement) form).formData().forEach(f -> fields.add(pair(f.key(), f.value())));
+        Element button = form.selectFirst("button[name]");
+        if (button != null) {
+            fields.add(pair(button.attr("name"), button.val()));
+        }
+        for (int i = 0; i < more.size(); i += 2) {
+            fields.add(pair(more.get(i), more.get(i + 1)));
+        }
+        String data = String.join("&", fields);
+        boolean posted = form.attr("method").equalsIgnoreCase("post");
+        String action = form.attr("action").isEmpty() ? path : form.attr("action");
+        HttpRequest.Builder request = posted
+                ? HttpRequest.newBuilder(URI.create(address + action))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(BodyPublishers.ofString(data))
+                : HttpRequest.newBuilder(URI.create(address + action.replaceAll("\\?.*", "") + "?"
+                        + data.substring(0, Math.min(4000, data.length())).replaceAll("%[0-9A-F]?$", "")));
+        return send(request.build()).statusCode();
+    }
+
     private static String pair(String name, String value) {
         return URLEncoder.encode(name, StandardCharsets.UTF_8) + "=" + URLEncoder.encode(value, StandardCharsets.UTF_8);
     }

@@ -154,14 +154,14 @@ final class PlanWords {
     }
 
     /** What the wiring takes. */
-    static Finding effort(Plan plan) {
+    static Finding effort(Plan plan, String ground) {
         long splices = plan.wires().stream()
                 .map(Wire::to)
                 .filter(t -> t.is(Type.SPLICE))
                 .distinct()
                 .count();
         return Finding.good(
-                plan.cost().conductors() + " + ground in the motor cable",
+                plan.cost().conductors() + " + " + ground + " in the motor cable",
                 count((int) splices, "splice") + " in the motor box, "
                         + count(plan.cost().jumpers(), "jumper") + " in the switch, "
                         + (plan.cost().mostOnOneTerminal() <= 1
@@ -170,7 +170,7 @@ final class PlanWords {
     }
 
     /** What can be said without the engine, while the plate is not read: what joins what, and what stays hot. */
-    static List<Finding> withoutEngine(Plan plan, Circuit circuit) {
+    static List<Finding> withoutEngine(Plan plan, Circuit circuit, String ground) {
         Carrying off = Carrying.of(circuit, HandlePosition.OFF);
         String hot = off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "));
         return List.of(
@@ -182,7 +182,7 @@ final class PlanWords {
                 Finding.warn(
                         "Currents and direction are not computed",
                         "The plate is not read yet; read it, and the engine says what the shaft does and what burns."),
-                effort(plan));
+                effort(plan, ground));
     }
 
     static Finding none(PlanResult result, String switchName, Supplier<String> wouldDo) {

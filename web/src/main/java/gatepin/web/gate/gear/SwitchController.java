@@ -131,9 +131,9 @@ class SwitchController {
         findings.addAll(0, PlanWords.gear(file, gear));
         HandleWords.of(file).ifPresent(findings::add);
         if (found.isPresent()) {
-            findings.add(PlanWords.effort(plan));
+            findings.add(PlanWords.effort(plan, file.ground()));
         } else {
-            findings.addAll(PlanWords.withoutEngine(plan, circuit));
+            findings.addAll(PlanWords.withoutEngine(plan, circuit, file.ground()));
         }
         model.addAttribute("findings", findings);
         model.addAttribute("canRunUp", bench.isPresent());

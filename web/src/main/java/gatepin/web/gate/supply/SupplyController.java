@@ -1,5 +1,6 @@
 package gatepin.web.gate.supply;
 
+import gatepin.core.TypedNumber;
 import gatepin.core.Problem;
 import gatepin.core.circuit.Supply;
 import gatepin.core.lane.Gate;
@@ -25,7 +26,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -167,18 +167,19 @@ class SupplyController {
     }
 
     private static Optional<BigDecimal> metres(String typed, LengthUnit unit, List<Problem> problems) {
-        OptionalDouble metres = unit.metres(typed);
-        if (metres.isPresent() && metres.getAsDouble() <= FARTHEST_METRES) {
-            return Optional.of(BigDecimal.valueOf(metres.getAsDouble()));
+        TypedNumber metres = unit.read(typed, 0, FARTHEST_METRES);
+        String message = switch (metres.kind()) {
+            case GOOD -> "";
+            case BLANK -> "How far is the machine from the panel? Pace it out; a guess is better than nothing.";
+            case EITHER -> metres.question(typed);
+            case OUT_OF_RANGE ->
+                typed.strip() + " is out of range: up to " + unit.perKilometre() + " " + unit.word() + ".";
+            case NO_NUMBER -> "“" + typed.strip() + "” is no number of " + unit.word() + ".";
+        };
+        if (message.isEmpty()) {
+            return Optional.of(BigDecimal.valueOf(metres.value()));
         }
-        problems.add(new Problem(
-                "distance",
-                typed,
-                metres.isPresent()
-                        ? typed.strip() + " is out of range: up to " + unit.perKilometre() + " " + unit.word() + "."
-                        : typed.isBlank()
-                                ? "How far is the machine from the panel? Pace it out; a guess is better than nothing."
-                                : "“" + typed.strip() + "” is no number of " + unit.word() + "."));
+        problems.add(new Problem("distance", typed, message));
         return Optional.empty();
     }
 }

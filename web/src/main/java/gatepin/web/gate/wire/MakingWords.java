@@ -1,5 +1,6 @@
 package gatepin.web.gate.wire;
 
+import gatepin.core.supply.Region;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
@@ -41,7 +42,7 @@ final class MakingWords {
     }
 
     /** Colour, bands, size and length. */
-    static String facts(WireDetail detail, LengthUnit unit) {
+    static String facts(WireDetail detail, Region region) {
         List<String> facts = new ArrayList<>();
         String colour = detail.colour() + (detail.bands() > 0 ? " with " + FoundWire.bands(detail.bands()) : "");
         if (!colour.isBlank() && detail.cutMetres() > 0) {
@@ -51,7 +52,7 @@ final class MakingWords {
             facts.add(detail.size());
         }
         if (detail.cutMetres() > 0) {
-            facts.add("cut " + unit.cut(detail.cutMetres()));
+            facts.add("cut " + region.lengths().cut(detail.cutMetres()));
         }
         if (!detail.remark().isEmpty()) {
             facts.add(detail.remark());
@@ -60,13 +61,14 @@ final class MakingWords {
     }
 
     /** How both ends are made. */
-    static String fittings(WireDetail detail, LengthUnit unit) {
-        return end(detail.wire().from(), unit.strip(detail.stripFromMillimetres()), detail.fromFitting()) + "; "
-                + end(detail.wire().to(), unit.strip(detail.stripToMillimetres()), detail.toFitting());
+    static String fittings(WireDetail detail, Region region) {
+        LengthUnit unit = region.lengths();
+        return end(detail.wire().from(), region.ground(), unit.strip(detail.stripFromMillimetres()), detail.fromFitting()) + "; "
+                + end(detail.wire().to(), region.ground(), unit.strip(detail.stripToMillimetres()), detail.toFitting());
     }
 
-    private static String end(Terminal end, String strip, String fitting) {
-        return (end.isGround() ? WiringWords.enclosure(end) + " ground" : end.mark()) + ": strip " + strip + ", "
+    private static String end(Terminal end, String ground, String strip, String fitting) {
+        return (end.isGround() ? WiringWords.enclosure(end) + " " + ground : end.mark()) + ": strip " + strip + ", "
                 + fitting;
     }
 

@@ -60,8 +60,8 @@ class WireController {
                     end(wire.from(), supply),
                     end(wire.to(), supply),
                     words(wire, file),
-                    MakingWords.facts(detail, file.job().region().lengths()),
-                    MakingWords.fittings(detail, file.job().region().lengths()),
+                    MakingWords.facts(detail, file.job().region()),
+                    MakingWords.fittings(detail, file.job().region()),
                     planned.isMade());
         }
 
@@ -76,8 +76,8 @@ class WireController {
         private static String words(Wire wire, JobFile file) {
             if (wire.isGround()) {
                 return wire.from().equals(Terminal.MOTOR_FRAME)
-                        ? "Ground: motor frame to switch box, in the motor cable"
-                        : "Ground: switch box to the supply's ground";
+                        ? "The " + file.ground() + ": motor frame to switch box, in the motor cable"
+                        : "The " + file.ground() + ": switch box to the supply's " + file.ground();
             }
             String colour = file.wiredLeads()
                     .find(wire.from().mark())

@@ -1,0 +1,141 @@
+package gatepin.web;
+
+import gatepin.web.lane.StaleEdit;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.security.SecureRandom;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.InvalidPropertyException;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.validation.BindException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.view.json.JacksonJsonView;
+
+/**
+ * What went wrong, said in words. Whatever is not the fault of what was typed gets a number that the log has too; what was typed is never
+ * written into the log.
+ */
+@ControllerAdvice
+@Order(Ordered.LOWEST_PRECEDENCE)
+class Failures {
+    private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
+    private static final int DEEPEST = 12;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    /** What was sent is no form of these pages: a list without end, a number that is none, half a file. */
+    @ExceptionHandler({
+        InvalidPropertyException.class,
+        TypeMismatchException.class,
+        BindException.class,
+        MultipartException.class,
+        IndexOutOfBoundsException.class
+    })
+    ModelAndView unreadable(HttpServletRequest request, HttpServletResponse response) {
+        return page(
+                request,
+                response,
+                HttpStatus.BAD_REQUEST,
+                "That could not be read",
+                "What was sent is not what these pages send. Go back, reload the page and try again.");
+    }
+
+    /** Somebody else saved, and the page has no words of its own for it. */
+    @ExceptionHandler(StaleEdit.class)
+    ModelAndView stale(StaleEdit stale, HttpServletRequest request, HttpServletResponse response) {
+        return page(
+                request,
+                response,
+                HttpStatus.CONFLICT,
+                "Somebody saved " + stale.part().words() + " in the meantime",
+                "What you did is not saved. Go back and reload the page to see how it stands now.");
+    }
+
+    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
+    ModelAndView databaseGone(Exception failure, HttpServletRequest request, HttpServletResponse response) {
+        String number = numbered(failure, request);
+        response.setHeader(HttpHeaders.RETRY_AFTER, "5");
+        return page(
+                request,
+                response,
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The database does not answer",
+                "What was confirmed before is safe; this was not saved. What you typed is kept in this browser: go back"
+                        + " and save again in a moment. Number " + number + " in the log.");
+    }
+
+    /** Two did the same at once, or a text is longer than there is room for. */
+    @ExceptionHandler(DataIntegrityViolationException.class)
+    ModelAndView noRoom(Exception failure, HttpServletRequest request, HttpServletResponse response) {
+        String number = numbered(failure, request);
+        return page(
+                request,
+                response,
+                HttpStatus.UNPROCESSABLE_ENTITY,
+                "That could not be kept",
+                "It was not saved: something in it is too long, or somebody saved the same at the same moment. Go back and"
+                        + " try again. Number " + number + " in the log.");
+    }
+
+    @ExceptionHandler(Exception.class)
+    ModelAndView anything(Exception failure, HttpServletRequest request, HttpServletResponse response)
+            throws Exception {
+        if (failure instanceof ErrorResponse) {
+            // the framework has its own answer: not found, method not allowed and the like
+            throw failure;
+        }
+        String number = numbered(failure, request);
+        return page(
+                request,
+                response,
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong",
+                "What was saved before is safe. Go back and try again. Number " + number + " in the log.");
+    }
+
+    private static String numbered(Exception failure, HttpServletRequest request) {
+        byte[] bytes = new byte[4];
+        RANDOM.nextBytes(bytes);
+        String number = HexFormat.of().formatHex(bytes);
+        LOG.error("{}: {} {}: {}", number, request.getMethod(), request.getRequestURI(), told(failure));
+        return number;
+    }
+
+    /** The kinds of the failures and where they happened; their messages may hold what somebody typed. */
+    private static String told(Throwable failure) {
+        StringBuilder told = new StringBuilder();
+        for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+            told.append(told.isEmpty() ? "" : ", because of ").append(cause.getClass().getName());
+            Arrays.stream(cause.getStackTrace())
+                    .filter(f -> f.getClassName().startsWith("gatepin."))
+                    .limit(DEEPEST)
+                    .forEach(f -> told.append("\n    at ").append(f));
+        }
+        return told.toString();
+    }
+
+    private static ModelAndView page(
+            HttpServletRequest request, HttpServletResponse response, HttpStatus status, String title, String words) {
+        response.setStatus(status.value());
+        String accepted = request.getHeader(HttpHeaders.ACCEPT);
+        if (accepted != null && accepted.startsWith(MediaType.APPLICATION_JSON_VALUE)) {
+            return new ModelAndView(new JacksonJsonView(), Map.of("message", title + ". " + words));
+        }
+        return new ModelAndView("error", Map.of("status", status.value(), "title", title, "words", words), status);
+    }
+}

@@ -1,0 +1,53 @@
+-- marks and names are told apart by their letters as they are written; that two of them differ in more than the case of their letters
+-- is the core's rule, the same for all of them
+alter table board_link drop foreign key board_link_ibfk_2, drop foreign key board_link_ibfk_3;
+alter table board_lead drop foreign key board_lead_ibfk_2;
+alter table shop convert to character set utf8mb4 collate utf8mb4_bin;
+alter table person convert to character set utf8mb4 collate utf8mb4_bin;
+alter table machine convert to character set utf8mb4 collate utf8mb4_bin;
+alter table motor convert to character set utf8mb4 collate utf8mb4_bin;
+alter table motor_rating convert to character set utf8mb4 collate utf8mb4_bin;
+alter table lead_wire convert to character set utf8mb4 collate utf8mb4_bin;
+alter table connection convert to character set utf8mb4 collate utf8mb4_bin;
+alter table connection_lead convert to character set utf8mb4 collate utf8mb4_bin;
+alter table switch_device convert to character set utf8mb4 collate utf8mb4_bin;
+alter table switch_terminal convert to character set utf8mb4 collate utf8mb4_bin;
+alter table switch_contact convert to character set utf8mb4 collate utf8mb4_bin;
+alter table job convert to character set utf8mb4 collate utf8mb4_bin;
+alter table plan convert to character set utf8mb4 collate utf8mb4_bin;
+alter table wire convert to character set utf8mb4 collate utf8mb4_bin;
+alter table pin convert to character set utf8mb4 collate utf8mb4_bin;
+alter table log_entry convert to character set utf8mb4 collate utf8mb4_bin;
+alter table plate_photo convert to character set utf8mb4 collate utf8mb4_bin;
+alter table job_supply convert to character set utf8mb4 collate utf8mb4_bin;
+alter table stud convert to character set utf8mb4 collate utf8mb4_bin;
+alter table board_layout convert to character set utf8mb4 collate utf8mb4_bin;
+alter table board_link convert to character set utf8mb4 collate utf8mb4_bin;
+alter table board_lead convert to character set utf8mb4 collate utf8mb4_bin;
+alter table shop_outlet convert to character set utf8mb4 collate utf8mb4_bin;
+alter table lead_end convert to character set utf8mb4 collate utf8mb4_bin;
+alter table safe_record convert to character set utf8mb4 collate utf8mb4_bin;
+alter table capacitor convert to character set utf8mb4 collate utf8mb4_bin;
+alter table capacitor_reading convert to character set utf8mb4 collate utf8mb4_bin;
+alter table found_record convert to character set utf8mb4 collate utf8mb4_bin;
+alter table found_wire convert to character set utf8mb4 collate utf8mb4_bin;
+alter table found_photo convert to character set utf8mb4 collate utf8mb4_bin;
+alter table photo_pin convert to character set utf8mb4 collate utf8mb4_bin;
+alter table winding_record convert to character set utf8mb4 collate utf8mb4_bin;
+alter table pad_lead convert to character set utf8mb4 collate utf8mb4_bin;
+alter table ohm_reading convert to character set utf8mb4 collate utf8mb4_bin;
+alter table hidden_way convert to character set utf8mb4 collate utf8mb4_bin;
+alter table rotation_plan convert to character set utf8mb4 collate utf8mb4_bin;
+alter table drive_stage convert to character set utf8mb4 collate utf8mb4_bin;
+alter table reverse_hazard convert to character set utf8mb4 collate utf8mb4_bin;
+alter table switch_link convert to character set utf8mb4 collate utf8mb4_bin;
+alter table plan_wish convert to character set utf8mb4 collate utf8mb4_bin;
+alter table cable_lengths convert to character set utf8mb4 collate utf8mb4_bin;
+alter table switch_map convert to character set utf8mb4 collate utf8mb4_bin;
+alter table hidden_switch convert to character set utf8mb4 collate utf8mb4_bin;
+alter table switch_buzz convert to character set utf8mb4 collate utf8mb4_bin;
+alter table part_version convert to character set utf8mb4 collate utf8mb4_bin;
+alter table board_link
+  add foreign key (motor_id, stud_a) references stud (motor_id, mark) on delete cascade,
+  add foreign key (motor_id, stud_b) references stud (motor_id, mark) on delete cascade;
+alter table board_lead add foreign key (motor_id, stud) references stud (motor_id, mark) on delete cascade;

@@ -1,0 +1,177 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.jsoup.nodes.Element;
+import org.jsoup.nodes.FormElement;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Whatever is typed into any field of any form, no page fails, and every page opens afterwards. */
+class HostileTest {
+    private static final List<String> WORDS = List.of(
+            "",
+            " ",
+            "0",
+            "-1",
+            "1,200",
+            "1.200",
+            "1 200",
+            "999999999999999999999",
+            "1e309",
+            "NaN",
+            "1/0",
+            "½",
+            "3/4",
+            "115",
+            "230",
+            "a A",
+            "A: heater",
+            "a b",
+            "Stárt",
+            "start",
+            "E É",
+            "ä Ä a A",
+            "T1 T2 T3 T4 T5 T8",
+            "T1-T3",
+            "T1 T1",
+            "1 2 3 4 5 6 7 8 9 10",
+            "1 2 3 4 5 6 7 8 9 10 11 12 / A",
+            "A B / C D / E F",
+            "1-2 2-3 3-4 4-5 5-6 6-7 7-8 8-9",
+            "T1 on 1, T2 on 2, T3 on 3",
+            "L1 to T1",
+            "U1 V1 / U2 V2",
+            "<script>alert(1)</script>",
+            "'; drop table job; --",
+            "{0} {ground} ''",
+            "${7*7} #{x} @{y}",
+            "../../etc/passwd",
+            "\u0001\u0007",
+            "\u202eabc",
+            "😀😀😀",
+            "ﬁ Å ß İ ı",
+            "T1\nT2\r\nT3",
+            "on",
+            "true",
+            "FORWARD",
+            "TWO_HOT",
+            "IEC",
+            "x".repeat(81),
+            "x".repeat(700),
+            "1-".repeat(2500),
+            "9".repeat(5000),
+            "T1 ".repeat(300),
+            "(".repeat(2000));
+
+    private final Visit visit = new Visit();
+    private final Gates gates = new Gates(visit);
+
+    private static int howMany() {
+        return Integer.getInteger("gatepin.probe", 900);
+    }
+
+    @Test
+    @DisplayName("generated hostile forms: no answer of 500, nothing lost, every page opens")
+    void noFormFails() {
+        String wired = gates.wireListOfASixLeadMotor("Hostile machine");
+        String fresh = gates.bringIn("Hostile fresh machine");
+        visit.go(fresh + "/switch/map")
+                .type("#name", "Face")
+                .type("#face", "1 2 / 3 4 / 5 6")
+                .press("Lay the face out");
+        List<String> pages = new ArrayList<>(List.of("/jobs/new", "/shops/new", "/"));
+        for (String job : List.of(wired, fresh)) {
+            for (String page : List.of(
+                    "safe", "found", "plate", "diagram", "board", "windings", "supply", "rotation", "switch", "switch/map",
+                    "wire", "machine", "run-up")) {
+                pages.add(job + "/" + page);
+            }
+        }
+        Random random = new Random(Long.getLong("gatepin.seed", 7));
+        List<String> failed = new ArrayList<>();
+        java.util.Map<Integer, Integer> answers = new java.util.TreeMap<>();
+        int sent = 0;
+        while (sent < howMany()) {
+            String page = pages.get(random.nextInt(pages.size()));
+            visit.go(page);
+            List<Element> forms = visit.all("form").stream()
+                    // what is set aside is out of reach, and nothing else of it is of interest here
+                    .filter(f -> !f.attr("action").endsWith("/aside"))
+                    .toList();
+            for (Element form : forms) {
+                sent++;
+                String what = spoil((FormElement) form, random);
+                int status = visit.statusOfSubmitting(form, extra(random));
+                answers.merge(status, 1, Integer::sum);
+                if (status >= 500 || status == 403) {
+                    failed.add(status + " " + form.attr("action") + " " + what);
+                }
+            }
+        }
+        assertThat(failed).isEmpty();
+        assertThat(answers).as("some is taken and some refused").containsKeys(302, 422);
+        for (String page : pages) {
+            assertThat(visit.statusOf(page)).as(page).isEqualTo(200);
+        }
+    }
+
+    /** Puts odd words into some fields; says which. */
+    private static String spoil(FormElement form, Random random) {
+        StringBuilder what = new StringBuilder();
+        for (Element field : form.elements()) {
+            if (field.attr("name").equals("_csrf") || field.tagName().equals("button") || random.nextInt(3) == 0) {
+                continue;
+            }
+            String word = WORDS.get(random.nextInt(WORDS.size()));
+            if (field.tagName().equals("textarea")) {
+                field.text(word);
+            } else if (field.tagName().equals("select")) {
+                List<Element> options = field.select("option");
+                options.forEach(o -> o.removeAttr("selected"));
+                Element option = options.isEmpty() ? null : options.get(random.nextInt(options.size()));
+                if (option != null) {
+                    option.attr("selected", "selected");
+                    if (random.nextInt(6) == 0) {
+                        option.attr("value", word);
+                    }
+                    word = option.val();
+                }
+            } else if (field.attr("type").equals("checkbox") || field.attr("type").equals("radio")) {
+                if (random.nextBoolean()) {
+                    field.attr("checked", "checked");
+                }
+                word = field.val();
+            } else if (!field.attr("name").equals("version") || random.nextInt(4) == 0) {
+                field.val(word);
+            }
+            what.append(' ')
+                    .append(field.attr("name"))
+                    .append('=')
+                    .append(word, 0, Math.min(30, word.length()));
+        }
+        return what.toString();
+    }
+
+    /** Fields that no page has. */
+    private static List<String> extra(Random random) {
+        return switch (random.nextInt(12)) {
+            case 0 -> List.of("leads[256].mark", "T1");
+            case 1 -> List.of("wires[-1].mark", "T1");
+            case 2 -> List.of("stages[abc].kind", "BELT");
+            case 3 -> List.of("nobody", "x");
+            case 4 ->
+                IntStream.range(0, 200)
+                        .boxed()
+                        .flatMap(i -> java.util.stream.Stream.of("stages[" + i + "].kind", "BELT"))
+                        .toList();
+            case 5 -> List.of("version", "x", "version", "-7");
+            case 6 -> List.of("leads[0].mark.x.y", "1");
+            default -> List.of();
+        };
+    }
+}
