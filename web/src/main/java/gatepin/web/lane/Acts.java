@@ -1,5 +1,7 @@
 package gatepin.web.lane;
 
+import java.util.Map;
+import java.util.function.Supplier;
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
@@ -71,9 +73,14 @@ public class Acts {
         });
     }
 
+    /** Does several acts on a job as one: nobody else comes between them. */
+    public <T> T together(long jobId, Supplier<T> acts) {
+        return alone(jobId, new Seen(Map.of()), act -> acts.get());
+    }
+
     /** Pulls, or passes by, the pin of a gate: an act that no fact changes by. */
     <T> T onPins(long jobId, Function<Act, T> work) {
-        return alone(jobId, new Seen(java.util.Map.of()), act -> {
+        return alone(jobId, new Seen(Map.of()), act -> {
             T done = work.apply(act);
             conclude(jobId, Optional.empty());
             return done;

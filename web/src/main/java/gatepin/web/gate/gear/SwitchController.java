@@ -24,7 +24,6 @@ import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.JobPart;
-import gatepin.web.lane.Pins;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -52,17 +51,15 @@ class SwitchController {
     private static final int MOST_RATING = 120;
 
     private final SwitchDesk desk;
-    private final Pins pins;
     private final JobPages pages;
     private final SwitchStore switches;
     private final Computing computing;
 
-    SwitchController(SwitchDesk desk, Pins pins, JobPages pages, SwitchStore switches, Computing computing) {
+    SwitchController(SwitchDesk desk, JobPages pages, SwitchStore switches, Computing computing) {
         this.desk = desk;
         this.pages = pages;
         this.switches = switches;
         this.computing = computing;
-        this.pins = pins;
     }
 
     /** A switch to choose, with its face. */
@@ -245,7 +242,8 @@ class SwitchController {
     @PostMapping("/jobs/{id}/switch/plan")
     ModelAndView take(@PathVariable long id, @RequestParam(defaultValue = "") String plan, Model model) {
         pages.file(id);
-        if (desk.take(id, plan).isEmpty()) {
+        Optional<Boolean> open = desk.take(id, plan);
+        if (open.isEmpty()) {
             model.addAttribute(
                     "wrong",
                     java.util.Map.of(
@@ -254,8 +252,7 @@ class SwitchController {
                                     + " These are the plans now; choose again."));
             return new ModelAndView(page(model, pages.file(id), ""), model.asMap(), HttpStatus.CONFLICT);
         }
-        boolean open = pins.pull(id, Gate.SWITCH, "").isEmpty();
-        return new ModelAndView("redirect:/jobs/" + id + (open ? "/wire?passed=switch" : "/switch?saved"));
+        return new ModelAndView("redirect:/jobs/" + id + (open.orElseThrow() ? "/wire?passed=switch" : "/switch?saved"));
     }
 
     /** Ends what is being worked out for a job, when somebody does not want to wait. */

@@ -1,5 +1,7 @@
 package gatepin.web.gate.gear;
 
+import gatepin.core.lane.Gate;
+import gatepin.web.lane.Pins;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
@@ -35,14 +37,16 @@ public class SwitchDesk {
     private final WishStore wishes;
     private final PlanStore plans;
     private final Computing computing;
+    private final Pins pins;
 
-    SwitchDesk(Acts acts, JobStore jobs, SwitchStore switches, WishStore wishes, PlanStore plans, Computing computing) {
+    SwitchDesk(Acts acts, JobStore jobs, SwitchStore switches, WishStore wishes, PlanStore plans, Computing computing, Pins pins) {
         this.acts = acts;
         this.jobs = jobs;
         this.switches = switches;
         this.wishes = wishes;
         this.plans = plans;
         this.computing = computing;
+        this.pins = pins;
     }
 
     /**
@@ -87,24 +91,28 @@ public class SwitchDesk {
     }
 
     /**
-     * Chooses a plan by its key, among the plans for the job as it is while its row is held. Wires it has in common with the plan before
-     * stay ticked: they are made.
+     * Chooses a plan by its key, among the plans for the job as it is while its row is held, and pulls the pin of its gate, with nobody
+     * in between. Wires it has in common with the plan before stay ticked: they are made.
      *
-     * @return the pins that dropped; empty where there is no plan of that key any more
+     * @return whether the pin is out; empty where there is no plan of that key any more
      */
-    public Optional<List<Drop>> take(long jobId, String key) {
+    Optional<Boolean> take(long jobId, String key) {
         try {
-            return Optional.of(acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
-                Answer<Optional<PlanResult>> answer = computing.plans(act.before());
-                Plan plan = answer.value().flatMap(r -> r).map(PlanResult::plans).orElse(List.of()).stream()
-                        .filter(p -> p.key().equals(key))
-                        .findFirst()
-                        .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
-                return take(act, plan);
+            return Optional.of(acts.together(jobId, () -> {
+                acts.on(jobId, Seen.any(JobPart.PLAN), act -> take(act, plan(act, key)));
+                return pins.pull(jobId, Gate.SWITCH, "").isEmpty();
             }));
         } catch (StaleEdit gone) {
             return Optional.empty();
         }
+    }
+
+    private Plan plan(Act act, String key) {
+        Answer<Optional<PlanResult>> answer = computing.plans(act.before());
+        return answer.value().flatMap(r -> r).map(PlanResult::plans).orElse(List.of()).stream()
+                .filter(p -> p.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
     }
 
     private List<Change> take(Act act, Plan plan) {
