@@ -19,7 +19,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * by its field.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 5)
 public class TooLarge extends OncePerRequestFilter {
     private static final Pattern PHOTO = Pattern.compile("(/jobs/\\d+/(?:plate|found))/photos?");
     /** What a form adds to the file it carries, bytes. */

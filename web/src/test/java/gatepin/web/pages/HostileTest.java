@@ -120,6 +120,22 @@ class HostileTest {
         }
     }
 
+    @Test
+    void successIsOnlySaidOfWhatHappened() {
+        String job = gates.bringIn("Missing things machine");
+        visit.go(job + "/safe");
+        assertThat(visit.post(job + "/safe/measured", "capacitor", "nobody", "measured", "3").statusCode())
+                .isEqualTo(422);
+        assertThat(visit.post(job + "/safe/remove", "capacitor", "nobody").body()).contains("not on the list any more");
+        assertThat(visit.post(job + "/found/photos/999999/pins", "mark", "T1", "x", "5", "y", "5")
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(visit.post(job + "/found/pins/999999/remove").statusCode()).isEqualTo(404);
+        assertThat(visit.post(job + "/windings/step", "guide", "NONE", "step", "x").statusCode())
+                .isEqualTo(422);
+        assertThat(visit.go(job + "/log").text("table")).doesNotContain("measured:", "taken off", "done.");
+    }
+
     /** Puts odd words into some fields; says which. */
     private static String spoil(FormElement form, Random random) {
         StringBuilder what = new StringBuilder();

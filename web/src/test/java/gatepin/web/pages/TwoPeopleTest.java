@@ -206,6 +206,35 @@ class TwoPeopleTest {
     }
 
     @Test
+    @DisplayName("a form sent twice counts once: a reading, a capacitor, a machine; with other words it is another one")
+    void aFormSentTwiceCountsOnce() throws Exception {
+        Visit visit = new Visit();
+        Gates gates = new Gates(visit);
+        String job = gates.bringIn("Twice machine");
+        visit.go(job + "/windings").type("#leads", "1 2 3").press("Put them on the pad");
+        visit.choose("#a", "1").choose("#b", "2").type("#ohms", "2.2");
+        twice(visit, "readings");
+        assertThat(facts(job).bench().windings().readings()).hasSize(1);
+        visit.choose("#a", "1").choose("#b", "3").type("#ohms", "OL").press("Write it down");
+        assertThat(facts(job).bench().windings().readings()).hasSize(2);
+
+        visit.go("/jobs/new").type("#machine", "Machine sent twice");
+        twice(visit, "/jobs");
+        visit.go("/?q=sent+twice");
+        assertThat(visit.all("[data-found]")).hasSize(1);
+    }
+
+    private static void twice(Visit visit, String action) throws Exception {
+        var form = visit.one("form[action$='" + action + "']");
+        List<Future<Integer>> answers = List.of(
+                PEOPLE.submit(() -> visit.statusOfSubmitting(form, List.of())),
+                PEOPLE.submit(() -> visit.statusOfSubmitting(form, List.of())));
+        for (Future<Integer> answer : answers) {
+            assertThat(answer.get()).isEqualTo(302);
+        }
+    }
+
+    @Test
     @DisplayName("four people on four jobs do not fall over each other")
     void nobodyFallsOverAnother() throws Exception {
         List<String> jobs = List.of(job(), job(), job(), job());

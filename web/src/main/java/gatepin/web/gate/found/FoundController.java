@@ -177,7 +177,7 @@ class FoundController {
             model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
-        desk.addPin(
+        boolean there = desk.addPin(
                 id,
                 photo,
                 new PhotoPin(
@@ -187,14 +187,21 @@ class FoundController {
                         mark,
                         colour,
                         bands.isEmpty() ? 0 : Integer.parseInt(bands)));
-        return back(id);
+        return there ? back(id) : gone(model, file, "That photo is not here any more. The pin was not set.");
     }
 
     @PostMapping("/jobs/{id}/found/pins/{pin}/remove")
-    ModelAndView removePin(@PathVariable long id, @PathVariable long pin) {
-        pages.file(id);
-        desk.removePin(id, pin);
-        return back(id);
+    ModelAndView removePin(@PathVariable long id, @PathVariable long pin, Model model) {
+        JobFile file = pages.file(id);
+        return desk.removePin(id, pin)
+                ? back(id)
+                : gone(model, file, "That pin is not here any more: somebody took it out already.");
+    }
+
+    private ModelAndView gone(Model model, JobFile file, String message) {
+        model.addAttribute("wrong", Map.of("photo", message));
+        model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));
+        return new ModelAndView(page(model, file), model.asMap(), HttpStatus.NOT_FOUND);
     }
 
     /** Labels to print, two for each wire: wrap-around and flag. */

@@ -218,18 +218,22 @@ class SafeController {
             return again(model, file, typed, volts.problems());
         }
         String how = typed.getOrDefault("how", "");
-        desk.measured(
+        boolean there = desk.measured(
                 id,
                 typed.getOrDefault("capacitor", ""),
                 volts.value().orElseThrow(),
                 WAYS.contains(how) ? how : WAYS.get(0));
-        return back(id);
+        return there ? back(id) : again(model, pages.file(id), typed, List.of(gone()));
     }
 
     @PostMapping("/jobs/{id}/safe/remove")
-    ModelAndView remove(@PathVariable long id, @RequestParam String capacitor) {
+    ModelAndView remove(@PathVariable long id, @RequestParam(defaultValue = "") String capacitor, Model model) {
         pages.file(id);
-        desk.remove(id, capacitor);
-        return back(id);
+        return desk.remove(id, capacitor) ? back(id) : again(model, pages.file(id), Map.of(), List.of(gone()));
+    }
+
+    private static Problem gone() {
+        return new Problem(
+                "name", "", "That capacitor is not on the list any more: somebody took it off. Nothing was written.");
     }
 }

@@ -48,6 +48,8 @@ import org.springframework.web.servlet.ModelAndView;
 /** The Windings gate: the reading pad, what the readings say, and the marks that follow. */
 @Controller
 class WindingController {
+    private static final int LONGEST_NOTE = 300;
+
     private final JobPages pages;
     private final WindingDesk desk;
 
@@ -312,16 +314,25 @@ class WindingController {
     @PostMapping("/jobs/{id}/windings/step")
     ModelAndView step(
             @PathVariable long id,
-            @RequestParam String guide,
-            @RequestParam String step,
-            @RequestParam(defaultValue = "") String note) {
-        pages.file(id);
-        Guide.step(guide, step)
-                .ifPresent(s -> desk.note(
-                        id,
-                        Guide.valueOf(guide).title(),
-                        s.name(),
-                        note.strip().substring(0, Math.min(300, note.strip().length()))));
+            @RequestParam(defaultValue = "") String guide,
+            @RequestParam(defaultValue = "") String step,
+            @RequestParam(defaultValue = "") String note,
+            Model model) {
+        JobFile file = pages.file(id);
+        Optional<Guide.Step> known = Guide.step(guide, step);
+        if (known.isEmpty()) {
+            return again(
+                    model,
+                    file,
+                    Map.of(),
+                    List.of(new Problem("step", step, "There is no such step. Nothing was written into the log.")));
+        }
+        String seen = note.strip();
+        desk.note(
+                id,
+                Guide.valueOf(guide).title(),
+                known.orElseThrow().name(),
+                seen.substring(0, Math.min(LONGEST_NOTE, seen.length())));
         return new ModelAndView("redirect:/jobs/" + id + "/windings?saved#guides");
     }
 }

@@ -1,0 +1,131 @@
+package gatepin.web;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.support.RequestDataValueProcessor;
+
+/**
+ * A form that is sent twice counts once. Every form carries a mark of its own; the same form with the same words in it, sent again by an
+ * impatient finger, is answered as the first one was. The same form with other words is another one.
+ */
+@Component
+class Once extends OncePerRequestFilter {
+    private static final String MARK = "once";
+    private static final Duration REMEMBERED = Duration.ofMinutes(10);
+    private static final long PATIENCE_SECONDS = 15;
+
+    /** Where each form led; blank where it led nowhere and may be sent again. */
+    private final Cache<String, CompletableFuture<String>> sent =
+            Caffeine.newBuilder().maximumSize(5000).expireAfterWrite(REMEMBERED).build();
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        String type = request.getContentType();
+        return !request.getMethod().equals("POST")
+                || type == null
+                || !type.startsWith("application/x-www-form-urlencoded")
+                || request.getParameter(MARK) == null;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String key = key(request);
+        CompletableFuture<String> mine = new CompletableFuture<>();
+        CompletableFuture<String> first = sent.asMap().putIfAbsent(key, mine);
+        if (first != null) {
+            String there = there(first);
+            if (!there.isEmpty()) {
+                response.sendRedirect(there);
+                return;
+            }
+            sent.put(key, mine);
+        }
+        try {
+            chain.doFilter(request, response);
+        } finally {
+            String location = response.getHeader("Location");
+            boolean done = response.getStatus() / 100 == 3 && location != null;
+            if (!done) {
+                sent.asMap().remove(key, mine);
+            }
+            mine.complete(done ? location : "");
+        }
+    }
+
+    private static String there(CompletableFuture<String> first) {
+        try {
+            return first.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return "";
+        } catch (ExecutionException | TimeoutException e) {
+            return "";
+        }
+    }
+
+    private static String key(HttpServletRequest request) {
+        Map<String, String> words = new TreeMap<>();
+        request.getParameterMap().forEach((name, values) -> words.put(name, Arrays.toString(values)));
+        return request.getRequestURI() + words;
+    }
+
+    /** Puts the mark into every form, beside the token against forgery. */
+    private record Marks(RequestDataValueProcessor token) implements RequestDataValueProcessor {
+        @Override
+        public String processAction(HttpServletRequest request, String action, String method) {
+            return token.processAction(request, action, method);
+        }
+
+        @Override
+        public String processFormFieldValue(
+                HttpServletRequest request, @Nullable String name, String value, String type) {
+            return token.processFormFieldValue(request, name, value, type);
+        }
+
+        @Override
+        public Map<String, String> getExtraHiddenFields(HttpServletRequest request) {
+            Map<String, String> fields = new TreeMap<>();
+            Map<String, String> before = token.getExtraHiddenFields(request);
+            if (before != null) {
+                fields.putAll(before);
+            }
+            if (!fields.isEmpty()) {
+                fields.put(MARK, UUID.randomUUID().toString());
+            }
+            return fields;
+        }
+
+        @Override
+        public String processUrl(HttpServletRequest request, String url) {
+            return token.processUrl(request, url);
+        }
+    }
+
+    /** The token's own processor is there already: the marks are put around it. */
+    @Component
+    static class Marking implements BeanPostProcessor {
+        @Override
+        public Object postProcessAfterInitialization(Object bean, String name) {
+            return bean instanceof RequestDataValueProcessor token ? new Marks(token) : bean;
+        }
+    }
+}
