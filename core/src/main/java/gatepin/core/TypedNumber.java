@@ -178,6 +178,9 @@ public record TypedNumber(Kind kind, double value, double other) {
     }
 
     private static String plain(double number) {
-        return new BigDecimal(number).round(new java.math.MathContext(9)).stripTrailingZeros().toPlainString();
+        return new BigDecimal(number)
+                .round(new java.math.MathContext(9))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

@@ -120,7 +120,8 @@ class Failures {
     private static String told(Throwable failure) {
         StringBuilder told = new StringBuilder();
         for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-            told.append(told.isEmpty() ? "" : ", because of ").append(cause.getClass().getName());
+            told.append(told.isEmpty() ? "" : ", because of ")
+                    .append(cause.getClass().getName());
             Arrays.stream(cause.getStackTrace())
                     .filter(f -> f.getClassName().startsWith("gatepin."))
                     .limit(DEEPEST)

@@ -69,7 +69,8 @@ class Visitors extends OncePerRequestFilter {
         try {
             URI from = URI.create(origin);
             String host = request.getHeader("Host");
-            return from.getAuthority() == null || !from.getAuthority().equalsIgnoreCase(host == null ? "" : host.strip());
+            return from.getAuthority() == null
+                    || !from.getAuthority().equalsIgnoreCase(host == null ? "" : host.strip());
         } catch (IllegalArgumentException e) {
             return true;
         }

@@ -310,7 +310,11 @@ public final class PlateReader {
 
     private Optional<Double> amps(String field, String typed) {
         return number(
-                field, typed, AMPS, " A is out of range: expected 0.05 to 150.", "” is no number of amps, such as 6.9.");
+                field,
+                typed,
+                AMPS,
+                " A is out of range: expected 0.05 to 150.",
+                "” is no number of amps, such as 6.9.");
     }
 
     private Optional<Integer> whole(String field, String typed, String what, int least, int most, boolean needed) {
@@ -335,8 +339,8 @@ public final class PlateReader {
                         field,
                         typed,
                         isWhole
-                                ? typed.strip() + " is out of range for the " + what + ": expected " + least + " to " + most
-                                        + "."
+                                ? typed.strip() + " is out of range for the " + what + ": expected " + least + " to "
+                                        + most + "."
                                 : noWhole(typed, what)));
             case NO_NUMBER -> problems.add(new Problem(field, typed, noWhole(typed, what)));
         }

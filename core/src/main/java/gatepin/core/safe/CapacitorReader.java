@@ -5,9 +5,9 @@ import gatepin.core.Reading;
 import gatepin.core.TypedNumber;
 import gatepin.core.TypedNumber.Field;
 import java.math.BigDecimal;
-import java.util.Locale;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Reads a capacitor as typed from its can. */
@@ -34,8 +34,7 @@ public final class CapacitorReader {
         if (name.isEmpty() || name.length() > 40) {
             problems.add(new Problem("name", name, "Call it something, such as start capacitor. At most 40 letters."));
         }
-        Optional<Double> farads =
-                number("microfarads", typed.microfarads(), MICROFARADS, "µF", problems);
+        Optional<Double> farads = number("microfarads", typed.microfarads(), MICROFARADS, "µF", problems);
         Optional<Double> volts = number("volts", typed.volts(), VOLTS, "V", problems);
         Optional<Double> bleed = typed.bleedOhms().isBlank()
                 ? Optional.empty()

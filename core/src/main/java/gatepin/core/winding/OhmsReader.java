@@ -22,7 +22,8 @@ public final class OhmsReader {
             .and("mohm", 1e6)
             .fromADisplay();
 
-    private static final Field CELSIUS = Field.of(-40, 200, "c", "°c", "°", "° c").fromADisplay();
+    private static final Field CELSIUS =
+            Field.of(-40, 200, "c", "°c", "°", "° c").fromADisplay();
     private static final Field SENSE_VOLTS = Field.of(0, 60, "v", "volts").fromADisplay();
     private static final Pattern OPEN = Pattern.compile("O\\.?L\\.?|0L|OPEN|OVER|INF(?:INITE)?|∞");
 

@@ -39,8 +39,8 @@ public record CableLengths(double motorCableMetres, double supplyCordMetres) {
                 problems.add(new Problem(
                         field,
                         typed,
-                        "“" + typed.strip() + "” is no length: write " + unit.word() + ", up to "
-                                + unit.distance(MOST) + ", such as " + unit.typed(USUAL.motorCableMetres()) + "."));
+                        "“" + typed.strip() + "” is no length: write " + unit.word() + ", up to " + unit.distance(MOST)
+                                + ", such as " + unit.typed(USUAL.motorCableMetres()) + "."));
         }
         return 0;
     }

@@ -5,9 +5,9 @@ import static gatepin.core.supply.LengthUnit.METRES;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.Random;
 import gatepin.core.TypedNumber;
 import gatepin.core.TypedNumber.Kind;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class LengthUnitTest {
@@ -26,7 +26,9 @@ class LengthUnitTest {
         assertThat(METRES.read("far", 0, 1000).kind()).isEqualTo(Kind.NO_NUMBER);
         assertThat(METRES.read("", 0, 1000).kind()).isEqualTo(Kind.BLANK);
         assertThat(METRES.read("-4", 0, 1000).kind()).isEqualTo(Kind.OUT_OF_RANGE);
-        assertThat(FEET.read("1,000 ft", 0, 1000).kind()).as("a thousand feet, or one").isEqualTo(Kind.EITHER);
+        assertThat(FEET.read("1,000 ft", 0, 1000).kind())
+                .as("a thousand feet, or one")
+                .isEqualTo(Kind.EITHER);
     }
 
     @Test

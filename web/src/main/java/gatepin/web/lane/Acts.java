@@ -1,7 +1,5 @@
 package gatepin.web.lane;
 
-import java.util.Map;
-import java.util.function.Supplier;
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
@@ -11,9 +9,11 @@ import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.shop.ShopStore;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;

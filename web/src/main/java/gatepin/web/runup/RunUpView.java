@@ -1,8 +1,8 @@
 package gatepin.web.runup;
 
-import gatepin.core.TypedNumber;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;

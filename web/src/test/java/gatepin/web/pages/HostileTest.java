@@ -87,8 +87,19 @@ class HostileTest {
         List<String> pages = new ArrayList<>(List.of("/jobs/new", "/shops/new", "/"));
         for (String job : List.of(wired, fresh)) {
             for (String page : List.of(
-                    "safe", "found", "plate", "diagram", "board", "windings", "supply", "rotation", "switch", "switch/map",
-                    "wire", "machine", "run-up")) {
+                    "safe",
+                    "found",
+                    "plate",
+                    "diagram",
+                    "board",
+                    "windings",
+                    "supply",
+                    "rotation",
+                    "switch",
+                    "switch/map",
+                    "wire",
+                    "machine",
+                    "run-up")) {
                 pages.add(job + "/" + page);
             }
         }
@@ -124,14 +135,17 @@ class HostileTest {
     void successIsOnlySaidOfWhatHappened() {
         String job = gates.bringIn("Missing things machine");
         visit.go(job + "/safe");
-        assertThat(visit.post(job + "/safe/measured", "capacitor", "nobody", "measured", "3").statusCode())
+        assertThat(visit.post(job + "/safe/measured", "capacitor", "nobody", "measured", "3")
+                        .statusCode())
                 .isEqualTo(422);
-        assertThat(visit.post(job + "/safe/remove", "capacitor", "nobody").body()).contains("not on the list any more");
+        assertThat(visit.post(job + "/safe/remove", "capacitor", "nobody").body())
+                .contains("not on the list any more");
         assertThat(visit.post(job + "/found/photos/999999/pins", "mark", "T1", "x", "5", "y", "5")
                         .statusCode())
                 .isEqualTo(404);
         assertThat(visit.post(job + "/found/pins/999999/remove").statusCode()).isEqualTo(404);
-        assertThat(visit.post(job + "/windings/step", "guide", "NONE", "step", "x").statusCode())
+        assertThat(visit.post(job + "/windings/step", "guide", "NONE", "step", "x")
+                        .statusCode())
                 .isEqualTo(422);
         assertThat(visit.go(job + "/log").text("table")).doesNotContain("measured:", "taken off", "done.");
     }
@@ -157,7 +171,8 @@ class HostileTest {
                     }
                     word = option.val();
                 }
-            } else if (field.attr("type").equals("checkbox") || field.attr("type").equals("radio")) {
+            } else if (field.attr("type").equals("checkbox")
+                    || field.attr("type").equals("radio")) {
                 if (random.nextBoolean()) {
                     field.attr("checked", "checked");
                 }
@@ -165,10 +180,7 @@ class HostileTest {
             } else if (!field.attr("name").equals("version") || random.nextInt(4) == 0) {
                 field.val(word);
             }
-            what.append(' ')
-                    .append(field.attr("name"))
-                    .append('=')
-                    .append(word, 0, Math.min(30, word.length()));
+            what.append(' ').append(field.attr("name")).append('=').append(word, 0, Math.min(30, word.length()));
         }
         return what.toString();
     }

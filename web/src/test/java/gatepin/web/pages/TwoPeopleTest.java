@@ -52,7 +52,9 @@ class TwoPeopleTest {
     private static Named post(String name, String page, String path, String... fields) {
         return new Named(name, job -> {
             Visit visit = new Visit().go(job + page);
-            return () -> assertThat(visit.post(job + path, fields).statusCode()).as(name).isLessThan(500);
+            return () -> assertThat(visit.post(job + path, fields).statusCode())
+                    .as(name)
+                    .isLessThan(500);
         });
     }
 
@@ -61,34 +63,53 @@ class TwoPeopleTest {
             Visit visit = new Visit().go(job + "/wire");
             String plan = visit.one("[data-plan]").attr("data-plan");
             String wire = visit.all(".step").get(step).attr("data-href");
-            return () -> assertThat(visit.post(wire, "plan", plan, "made", "" + made).statusCode())
+            return () -> assertThat(
+                            visit.post(wire, "plan", plan, "made", "" + made).statusCode())
                     .as(name)
                     .isIn(200, 409);
         });
     }
 
     private static final List<Named> DEEDS = List.of(
-            form("another plate", "/plate", "Save the plate", v -> v.type("#output", "1")
-                    .type("#lowAmps", "16")
-                    .type("#highAmps", "8")),
-            form("the other voltage", "/diagram?volts=115", "Save the diagram", v -> v.type("#volts", "115")
-                    .choose("#supplyKind", "HOT_AND_NEUTRAL")
-                    .type("#line1", "T1 T3 T5")
-                    .type("#line2", "T2 T4 T8")
-                    .type("#joined", "")
-                    .type("#swap", "T5 T8")),
+            form(
+                    "another plate",
+                    "/plate",
+                    "Save the plate",
+                    v -> v.type("#output", "1").type("#lowAmps", "16").type("#highAmps", "8")),
+            form(
+                    "the other voltage",
+                    "/diagram?volts=115",
+                    "Save the diagram",
+                    v -> v.type("#volts", "115")
+                            .choose("#supplyKind", "HOT_AND_NEUTRAL")
+                            .type("#line1", "T1 T3 T5")
+                            .type("#line2", "T2 T4 T8")
+                            .type("#joined", "")
+                            .type("#swap", "T5 T8")),
             form("farther from the panel", "/supply", "Save the supply", v -> v.type("#distance", "90")),
             form("another machine to turn", "/rotation", "Save the rotation", v -> v.choose("#motion", "LATHE")),
             form("one way only", "/rotation", "Save the rotation", v -> v.type("#coast", "9")),
             form("another lock", "/safe", "Save the lock-out", v -> v.type("#note", "my lock")),
-            form("a capacitor", "/safe", "Add this capacitor", v -> v.type("#microfarads", "300").type("#volts", "165")),
+            form(
+                    "a capacitor",
+                    "/safe",
+                    "Add this capacitor",
+                    v -> v.type("#microfarads", "300").type("#volts", "165")),
             form("a reading", "/windings", "Put them on the pad", v -> v.type("#leads", "T1 T2 T3")),
             form("longer cables", "/wire", "Count again", v -> v.type("#motorCable", "9")),
             form("a wish", "/switch", "Plan with these", v -> v.type("#mostConductors", "4")),
-            form("the wires as found", "/found", "Save the wires", v -> v.tick("input[name='nothingConnected']")
-                    .type("[name='wires[0].oneEnd']", "T1")
-                    .type("[name='wires[0].otherEnd']", "L1")),
-            form("another plan", "/switch", "Use plan", v -> v.press(v.all("a.plan-choice").get(1))),
+            form(
+                    "the wires as found",
+                    "/found",
+                    "Save the wires",
+                    v -> v.tick("input[name='nothingConnected']")
+                            .type("[name='wires[0].oneEnd']", "T1")
+                            .type("[name='wires[0].otherEnd']", "L1")),
+            form(
+                    "another plan",
+                    "/switch",
+                    "Use plan",
+                    v -> v.press(v.all("a.plan-choice").get(1))),
             new Named("another switch", job -> {
                 Visit visit = new Visit().go(job + "/switch");
                 visit.all("input[name='device']").forEach(d -> d.removeAttr("checked"));
@@ -128,7 +149,8 @@ class TwoPeopleTest {
     }
 
     @Test
-    @DisplayName("two acts at once leave the job as one after the other would, and no pin out whose evidence does not hold")
+    @DisplayName(
+            "two acts at once leave the job as one after the other would, and no pin out whose evidence does not hold")
     void actsAreAsIfOneAfterTheOther() throws Exception {
         List<Named[]> pairs = new ArrayList<>();
         for (int i = 0; i < DEEDS.size(); i++) {
@@ -142,9 +164,7 @@ class TwoPeopleTest {
             String first = serial(pair[0], pair[1]);
             String second = serial(pair[1], pair[0]);
             String together = together(pair[0], pair[1]);
-            assertThat(facts(together))
-                    .as("%s and %s", pair[0], pair[1])
-                    .isIn(facts(first), facts(second));
+            assertThat(facts(together)).as("%s and %s", pair[0], pair[1]).isIn(facts(first), facts(second));
             for (String job : List.of(first, second, together)) {
                 assertThat(file(job).workup().fallen())
                         .as("pins out without evidence after %s and %s", pair[0], pair[1])
@@ -196,7 +216,9 @@ class TwoPeopleTest {
             first.send();
             int revision = file(job).job().revision();
             second.send();
-            assertThat(file(job).job().revision()).as(deed.name() + ": the second is told, and nothing is written").isEqualTo(revision);
+            assertThat(file(job).job().revision())
+                    .as(deed.name() + ": the second is told, and nothing is written")
+                    .isEqualTo(revision);
             assertThat(one.statusOf(job + "/log")).isEqualTo(200);
         }
     }
@@ -243,7 +265,8 @@ class TwoPeopleTest {
             done.add(PEOPLE.submit(() -> {
                 for (int i = 0; i < 10; i++) {
                     Visit visit = new Visit().go(job + "/found");
-                    visit.type("[name='wires[0].oneEnd']", "T1").type("[name='wires[0].otherEnd']", "nut " + (char) ('a' + i));
+                    visit.type("[name='wires[0].oneEnd']", "T1")
+                            .type("[name='wires[0].otherEnd']", "nut " + (char) ('a' + i));
                     if (visit.one("[name='nothingConnected']").hasAttr("checked")) {
                         visit.tick("[name='nothingConnected']");
                     }
@@ -259,7 +282,8 @@ class TwoPeopleTest {
             future.get();
         }
         for (String job : jobs) {
-            assertThat(facts(job).bench().found().wires().get(0).otherEnd().mark()).endsWith("j");
+            assertThat(facts(job).bench().found().wires().get(0).otherEnd().mark())
+                    .endsWith("j");
             assertThat(facts(job).rotation().orElseThrow().coastSeconds()).hasValue(10.0);
         }
     }

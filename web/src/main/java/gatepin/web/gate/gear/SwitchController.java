@@ -252,7 +252,8 @@ class SwitchController {
                                     + " These are the plans now; choose again."));
             return new ModelAndView(page(model, pages.file(id), ""), model.asMap(), HttpStatus.CONFLICT);
         }
-        return new ModelAndView("redirect:/jobs/" + id + (open.orElseThrow() ? "/wire?passed=switch" : "/switch?saved"));
+        return new ModelAndView(
+                "redirect:/jobs/" + id + (open.orElseThrow() ? "/wire?passed=switch" : "/switch?saved"));
     }
 
     /** Ends what is being worked out for a job, when somebody does not want to wait. */

@@ -1,11 +1,10 @@
 package gatepin.web.gate.gear;
 
-import gatepin.core.lane.Gate;
-import gatepin.web.lane.Pins;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Fact;
+import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.plan.Plan;
@@ -18,6 +17,7 @@ import gatepin.web.lane.Computing;
 import gatepin.web.lane.Computing.Answer;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Pins;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.plan.PlanStore;
@@ -39,7 +39,14 @@ public class SwitchDesk {
     private final Computing computing;
     private final Pins pins;
 
-    SwitchDesk(Acts acts, JobStore jobs, SwitchStore switches, WishStore wishes, PlanStore plans, Computing computing, Pins pins) {
+    SwitchDesk(
+            Acts acts,
+            JobStore jobs,
+            SwitchStore switches,
+            WishStore wishes,
+            PlanStore plans,
+            Computing computing,
+            Pins pins) {
         this.acts = acts;
         this.jobs = jobs;
         this.switches = switches;

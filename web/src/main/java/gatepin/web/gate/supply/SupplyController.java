@@ -1,7 +1,7 @@
 package gatepin.web.gate.supply;
 
-import gatepin.core.TypedNumber;
 import gatepin.core.Problem;
+import gatepin.core.TypedNumber;
 import gatepin.core.circuit.Supply;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;

@@ -1,6 +1,5 @@
 package gatepin.web.gate.windings;
 
-import gatepin.core.winding.Probe;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;

@@ -1,6 +1,5 @@
 package gatepin.web.gate.wire;
 
-import gatepin.core.supply.Region;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
@@ -8,6 +7,7 @@ import gatepin.core.found.FoundWire;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.ConductorSize;
 import gatepin.core.supply.LengthUnit;
+import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.wire.Making;
 import gatepin.core.wire.Splice;
@@ -63,7 +63,12 @@ final class MakingWords {
     /** How both ends are made. */
     static String fittings(WireDetail detail, Region region) {
         LengthUnit unit = region.lengths();
-        return end(detail.wire().from(), region.ground(), unit.strip(detail.stripFromMillimetres()), detail.fromFitting()) + "; "
+        return end(
+                        detail.wire().from(),
+                        region.ground(),
+                        unit.strip(detail.stripFromMillimetres()),
+                        detail.fromFitting())
+                + "; "
                 + end(detail.wire().to(), region.ground(), unit.strip(detail.stripToMillimetres()), detail.toFitting());
     }
 
