@@ -50,7 +50,7 @@ public final class Wording {
      * @throws MissingResourceException when the book has no such sentence
      */
     public String say(Sentence sentence) {
-        String words = inside(sentence);
+        String words = sentence.isOwn() ? inside(sentence) : inside(sentence).strip();
         return words.isEmpty() || sentence.isOwn()
                 ? words
                 : Character.toUpperCase(words.charAt(0)) + words.substring(1);
@@ -62,7 +62,7 @@ public final class Wording {
         // a message format is not safe for several threads
         MessageFormat pattern = (MessageFormat)
                 patterns.computeIfAbsent(sentence.key(), this::pattern).clone();
-        return pattern.format(words).strip();
+        return pattern.format(words);
     }
 
     private Object word(Object arg) {

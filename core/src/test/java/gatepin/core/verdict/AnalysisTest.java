@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -198,6 +199,7 @@ class AnalysisTest {
         assertThat(the(of(MOTOR, fifty, HIGH), Rule.WRONG_FREQUENCY).expected()).isEqualTo(60);
     }
 
+    @Tag("long")
     @ParameterizedTest
     @EnumSource(HandlePosition.class)
     void everyRandomWiringIsJudgedAndSaidInWords(HandlePosition position) {
@@ -208,9 +210,10 @@ class AnalysisTest {
             for (Verdict verdict : analysis.verdictsIn(position)) {
                 VerdictWords words = VerdictWords.of(verdict, wired.supply());
                 Wording wording = Wording.of(Region.at(wired.supply().hertz()));
-                assertThat(wording.say(words.title()) + wording.say(words.words()))
+                assertThat(wording.say(words.title()) + " " + wording.say(words.words()))
                         .as("seed %d", seed)
-                        .doesNotContain("NaN", "Infinity", "inside.", "  ", " .", " ,", "{", "null");
+                        .doesNotContain("NaN", "Infinity", "inside.", "  ", " .", " ,", "{", "null")
+                        .doesNotContainPattern("[a-z](in|with) [A-Z]{3}|[.:;][A-Z][a-z]");
                 assertThat(Double.isNaN(verdict.value())).isFalse();
             }
         }
