@@ -134,7 +134,7 @@ class PlateReaderTest {
                 "capacitor-start | I    | ''   | ''  | code             | no code letter",
                 "capacitor-start | ''   | none | ''  | startMicrofarads | no capacitance",
                 "capacitor-start | ''   | 0    | ''  | startMicrofarads | out of range",
-                "capacitor-start | ''   | NaN  | ''  | startMicrofarads | no number",
+                "capacitor-start | ''   | NaN  | ''  | startMicrofarads | no capacitance",
                 "split-phase     | ''   | 300  | ''  | startMicrofarads | has no start capacitor",
                 "capacitor-start | ''   | ''   | 12  | runMicrofarads   | has no run capacitor"
             })
