@@ -27,6 +27,10 @@ class AccessibilityTest {
                     empty + "/board",
                     "/",
                     "/jobs/new",
+                    "/shops/new",
+                    "/shops/1",
+                    "/aside",
+                    job + "/machine",
                     job + "/safe",
                     "/jobs/1/safe",
                     job + "/found",
@@ -56,7 +60,12 @@ class AccessibilityTest {
             for (boolean dark : new boolean[] {false, true}) {
                 for (int width : new int[] {1280, 390}) {
                     browser.dark(dark).screen(width, width == 390 ? 844 : 800);
-                    for (String screen : screens) {
+                    for (int i = 0; i < screens.size(); i++) {
+                        // every screen wide and narrow, light and dark, half of them the other way round
+                        if ((i % 2 == 0) == (dark == (width == 1280))) {
+                            continue;
+                        }
+                        String screen = screens.get(i);
                         browser.go(screen).one("main");
                         for (String violation : violations(browser, axe)) {
                             found.add(screen + " " + width + (dark ? " dark: " : " light: ") + violation);
