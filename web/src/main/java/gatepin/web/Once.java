@@ -7,8 +7,12 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.HexFormat;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -85,7 +89,16 @@ class Once extends OncePerRequestFilter {
     private static String key(HttpServletRequest request) {
         Map<String, String> words = new TreeMap<>();
         request.getParameterMap().forEach((name, values) -> words.put(name, Arrays.toString(values)));
-        return request.getRequestURI() + words;
+        return HexFormat.of().formatHex(digest(request.getRequestURI() + words));
+    }
+
+    /** What is remembered of a form is as short for a long one. */
+    private static byte[] digest(String words) {
+        try {
+            return MessageDigest.getInstance("SHA-256").digest(words.getBytes(StandardCharsets.UTF_8));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** Puts the mark into every form, beside the token against forgery. */

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -63,7 +64,13 @@ class ShopController {
             @RequestParam(defaultValue = "") String region,
             @RequestParam(defaultValue = "") List<String> outlet,
             Model model) {
-        Reading<Long> opened = shops.open(name, region, outlet);
+        Reading<Long> opened;
+        try {
+            opened = shops.open(name, region, outlet);
+        } catch (DuplicateKeyException sameMoment) {
+            // somebody opened the same: asked again, it is told by its field
+            opened = shops.open(name, region, outlet);
+        }
         return opened.value().isPresent()
                 ? new ModelAndView("redirect:/jobs/new?shop=" + opened.value().orElseThrow())
                 : again(model, name, region, outlet, opened.problems());

@@ -54,12 +54,13 @@ public class ShopStore {
 
     /** Renames a shop, or says where it is; all its jobs are worked out anew. */
     void change(long id, String name, Region region) {
+        // jobs before their shop, as every act on a job holds them
+        jdbc.sql("update job set revision = revision + 1 where shop_id = :id")
+                .param("id", id)
+                .update();
         jdbc.sql("update shop set name = :name, region = :region where id = :id")
                 .param("name", name)
                 .param("region", region.name())
-                .param("id", id)
-                .update();
-        jdbc.sql("update job set revision = revision + 1 where shop_id = :id")
                 .param("id", id)
                 .update();
     }
@@ -84,7 +85,7 @@ public class ShopStore {
                 .param("shop", shopId)
                 .update();
         for (String outlet : java.util.Set.copyOf(outlets)) {
-            jdbc.sql("insert into shop_outlet (shop_id, outlet) values (:shop, :outlet)")
+            jdbc.sql("insert ignore into shop_outlet (shop_id, outlet) values (:shop, :outlet)")
                     .param("shop", shopId)
                     .param("outlet", outlet)
                     .update();

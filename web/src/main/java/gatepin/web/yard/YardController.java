@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -166,7 +167,13 @@ class YardController {
             @RequestParam(defaultValue = "") String note,
             @RequestParam(defaultValue = "0") long shop,
             Model model) {
-        Reading<Long> opened = machines.bringIn(shop, machine, note);
+        Reading<Long> opened;
+        try {
+            opened = machines.bringIn(shop, machine, note);
+        } catch (DuplicateKeyException sameMoment) {
+            // somebody brought in the same: asked again, it is told by its field
+            opened = machines.bringIn(shop, machine, note);
+        }
         return opened.value().isPresent()
                 ? new ModelAndView("redirect:/jobs/" + opened.value().orElseThrow() + "/safe")
                 : new ModelAndView(

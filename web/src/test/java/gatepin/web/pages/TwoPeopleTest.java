@@ -246,6 +246,31 @@ class TwoPeopleTest {
         assertThat(visit.all("[data-found]")).hasSize(1);
     }
 
+    @Test
+    @DisplayName(
+            "two who bring in the same machine or open the same shop at once: one is there, the other is told by the field")
+    void theSameNameAtOnceIsTold() throws Exception {
+        for (int round = 0; round < 8; round++) {
+            String name = "Both at once " + round;
+            atOnce("/jobs/new", "/jobs", "#machine", name);
+            atOnce("/shops/new", "/shops", "#name", name);
+        }
+    }
+
+    private static void atOnce(String page, String action, String field, String name) throws Exception {
+        List<Future<Integer>> answers = new ArrayList<>();
+        for (int person = 0; person < 2; person++) {
+            Visit visit = new Visit().go(page).type(field, name);
+            var form = visit.one("form[action='" + action + "']");
+            answers.add(PEOPLE.submit(() -> visit.statusOfSubmitting(form, List.of())));
+        }
+        List<Integer> told = new ArrayList<>();
+        for (Future<Integer> answer : answers) {
+            told.add(answer.get());
+        }
+        assertThat(told).as(name).containsExactlyInAnyOrder(302, 422);
+    }
+
     private static void twice(Visit visit, String action) throws Exception {
         var form = visit.one("form[action$='" + action + "']");
         List<Future<Integer>> answers = List.of(
@@ -271,6 +296,9 @@ class TwoPeopleTest {
                         visit.tick("[name='nothingConnected']");
                     }
                     visit.press("Save the wires");
+                    assertThat(visit.status()).isEqualTo(200);
+                    // the outlets are the shop's: all four write the same ones
+                    visit.go(job + "/supply").type("#distance", "" + (20 + i)).press("Save the supply");
                     assertThat(visit.status()).isEqualTo(200);
                     visit.go(job + "/rotation").type("#coast", "" + (i + 1)).press("Save the rotation");
                     assertThat(visit.status()).isEqualTo(200);
