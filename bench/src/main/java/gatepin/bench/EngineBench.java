@@ -10,6 +10,7 @@ import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Load;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.RunUp;
@@ -140,7 +141,7 @@ public class EngineBench {
     /** From a plate to an equivalent circuit. */
     @Benchmark
     public FittedMotor fit() {
-        return PlateFit.fit(new PlateFit.Given(
+        return PlateFit.fit(new Given(
                         MotorFamily.CAPACITOR_START,
                         559,
                         115,

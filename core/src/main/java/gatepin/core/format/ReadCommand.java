@@ -13,6 +13,7 @@ import gatepin.core.plate.PlateOpinion;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import gatepin.core.supply.Region;
+import gatepin.core.words.Wording;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
@@ -65,12 +66,13 @@ final class ReadCommand implements Runnable {
             plate.problems()
                     .forEach(p -> wrong.addObject().put("field", p.field()).put("message", p.message()));
             ArrayNode opinions = root.putArray("opinions");
+            Wording wording = Wording.of(region);
             plate.value()
                     .ifPresent(p -> PlateOpinion.of(p, region)
                             .forEach(o -> opinions.addObject()
                                     .put("severity", o.severity().word())
-                                    .put("title", o.title())
-                                    .put("words", o.words())));
+                                    .put("title", wording.say(o.title()))
+                                    .put("words", wording.say(o.words()))));
             return root;
         });
     }

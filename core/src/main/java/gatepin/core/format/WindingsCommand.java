@@ -6,10 +6,12 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.Reading;
+import gatepin.core.supply.Region;
 import gatepin.core.winding.Found;
 import gatepin.core.winding.Part;
 import gatepin.core.winding.Probe;
 import gatepin.core.winding.WindingRecord;
+import gatepin.core.words.Wording;
 import java.util.Collection;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -47,6 +49,9 @@ final class WindingsCommand implements Callable<Integer> {
         return 0;
     }
 
+    /** Readings know no region; these sentences are the same in every one. */
+    private static final Wording WORDING = Wording.of(Region.NORTH_AMERICA);
+
     private static ObjectNode json(Found found) {
         ObjectNode root = new ObjectMapper()
                 .createObjectNode()
@@ -66,8 +71,8 @@ final class WindingsCommand implements Callable<Integer> {
         found.remarks()
                 .forEach(r -> remarks.addObject()
                         .put("severity", r.severity().word())
-                        .put("title", r.title())
-                        .put("words", r.words()));
+                        .put("title", WORDING.say(r.title()))
+                        .put("words", WORDING.say(r.words())));
         return root;
     }
 

@@ -10,9 +10,9 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
-import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
 import java.util.List;
@@ -34,8 +34,7 @@ public final class WiringWriter {
      * @param gear the switch; none where it hangs straight on its supply
      * @param given what its equivalent circuit was fitted to, measured values among it
      */
-    public record Described(
-            String machine, Plate plate, Leads leads, Optional<SwitchKind> gear, PlateFit.Given given) {}
+    public record Described(String machine, Plate plate, Leads leads, Optional<SwitchKind> gear, Given given) {}
 
     /**
      * Writes a wiring.

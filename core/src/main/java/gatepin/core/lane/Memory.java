@@ -8,6 +8,7 @@ import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plan.PlanRequest;
@@ -30,7 +31,7 @@ import java.util.function.Supplier;
 public final class Memory {
     private static final int KEPT = 200;
 
-    private final Map<PlateFit.Given, CompletableFuture<Reading<FittedMotor>>> fits = new Lately<>();
+    private final Map<Given, CompletableFuture<Reading<FittedMotor>>> fits = new Lately<>();
     private final Map<Ways, CompletableFuture<RunningConnections>> ways = new Lately<>();
     private final Map<PlanRequest, CompletableFuture<PlanResult>> plans = new Lately<>();
     private final Map<Loaded, CompletableFuture<Analysis>> analyses = new Lately<>();
@@ -86,7 +87,7 @@ public final class Memory {
     }
 
     /** A plate's fit. */
-    Reading<FittedMotor> fit(PlateFit.Given given) {
+    Reading<FittedMotor> fit(Given given) {
         return once(fits, given, () -> PlateFit.fit(given));
     }
 

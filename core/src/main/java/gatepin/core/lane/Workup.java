@@ -5,11 +5,9 @@ import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.CapacitorBeside;
@@ -21,13 +19,12 @@ import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.FittedMotor.Residual;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
-import gatepin.core.machine.PlateFit.Given;
 import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.RunningConnections;
 import gatepin.core.plan.Wishes;
-import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
@@ -47,13 +44,6 @@ import java.util.function.Supplier;
 
 /** What the engine makes of a job's facts: the whole of its judgement, without pages or database. */
 public final class Workup {
-    /** Half a horsepower: what a motor is taken for while its plate is not read. */
-    private static final double TYPICAL_WATTS = 373;
-
-    /** A thing known this many tolerances off does not belong to this motor. */
-    private static final double FAR_OFF = 3;
-
-    private static final double TYPICAL_SLIP = 0.045;
     /** What lies before the panel, Ω a conductor (common practice). */
     private static final double BEFORE_THE_PANEL_OHMS = 0.03;
 
@@ -62,10 +52,12 @@ public final class Workup {
     private final Facts facts;
     private final Memory memory;
     private final Memo memo = new Memo();
+    private final JobMotor motor;
 
     private Workup(Facts facts, Memory memory) {
         this.facts = facts;
         this.memory = memory;
+        this.motor = new JobMotor(facts, memory, memo);
     }
 
     /**
@@ -164,77 +156,29 @@ public final class Workup {
 
     // the motor
 
-    /** A PSC motor whose capacitor a person wires; empty for others, and until leads and diagram are read. */
-    private Optional<CapacitorBeside> beside(Connection connection, List<String> tags) {
-        boolean psc = plate().map(p -> p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR)
-                .orElse(false);
-        return psc ? CapacitorBeside.of(leads(), connection, tags) : Optional.empty();
-    }
-
     /** The leads as they are wired: those written down, and the tags of a capacitor beside the motor. */
     public Leads wiredLeads() {
-        return memo.of("wiredLeads", this::workWiredLeads);
-    }
-
-    private Leads workWiredLeads() {
-        return connection()
-                .flatMap(c -> beside(c, CapacitorBeside.TAGS))
-                .map(CapacitorBeside::leads)
-                .orElse(leads());
+        return motor.wiredLeads();
     }
 
     /** The leads that wires speak of: with a capacitor's tags where they name them. */
     public Leads leadsOf(List<Wire> wires) {
-        List<String> tags = wires.stream()
-                .flatMap(w -> List.of(w.from(), w.to()).stream())
-                .filter(t -> t.is(Type.CAPACITOR))
-                .map(Terminal::mark)
-                .distinct()
-                .sorted()
-                .toList();
-        if (tags.isEmpty()) {
-            return leads();
-        }
-        return connection()
-                .flatMap(c -> beside(c, tags.size() == 2 ? tags : CapacitorBeside.TAGS))
-                .map(CapacitorBeside::leads)
-                .orElse(leads());
-    }
-
-    private int inSeries() {
-        return plate().map(Plate::isDualVoltage).orElse(false)
-                ? 1
-                : connection().map(c -> c.runHalvesInSeries(leads())).orElse(1);
+        return motor.leadsOf(wires);
     }
 
     /** What the motor is fitted to: its plate, and what was measured on its windings and read off its capacitors. */
     public Optional<Given> given() {
-        return memo.of("given", this::workGiven);
-    }
-
-    private Optional<Given> workGiven() {
-        return plate().map(p -> {
-            Given stated = Measured.of(facts.bench(), leads()).refine(Given.of(p, inSeries()));
-            boolean alike = p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
-                    && connection()
-                            .filter(c -> c.reversesByOtherWinding(leads()))
-                            .isPresent();
-            return alike ? stated.withEqualWindings() : stated;
-        });
+        return motor.given();
     }
 
     /** The motor as fitted to its plate and readings; empty while the plate is not read, or says it is none of this kind. */
     public Optional<FittedMotor> fitted() {
-        return memo.of("fitted", this::workFitted);
+        return motor.fitted();
     }
 
-    private Optional<FittedMotor> workFitted() {
-        return given().filter(g -> plate().flatMap(p -> p.details().obstacle()).isEmpty())
-                .flatMap(g -> memory.fit(g)
-                        .value()
-                        // readings that no such motor can have are a finding, and the plate alone has to do
-                        .or(() -> memory.fit(g.measured(Optional.empty(), Optional.empty()))
-                                .value()));
+    /** Where plate and readings do not go together; empty where they do, and where nothing was measured. */
+    public Optional<Misfit> misfit() {
+        return motor.misfit();
     }
 
     /**
@@ -243,47 +187,6 @@ public final class Workup {
      * @param worst what is furthest off; empty where no motor of this plate can have these readings at all
      */
     public record Misfit(Optional<Residual> worst) {}
-
-    /** Where plate and readings do not go together; empty where they do, and where nothing was measured. */
-    public Optional<Misfit> misfit() {
-        return memo.of("misfit", this::workMisfit);
-    }
-
-    private Optional<Misfit> workMisfit() {
-        Optional<Given> measured = given().filter(Given::isMeasured).filter(g -> fitted().isPresent());
-        if (measured.isEmpty()) {
-            return Optional.empty();
-        }
-        Optional<FittedMotor> fit = memory.fit(measured.orElseThrow()).value();
-        if (fit.isEmpty()) {
-            return Optional.of(new Misfit(Optional.empty()));
-        }
-        return fit.map(FittedMotor::worst)
-                .filter(r -> Math.abs(r.tolerances()) > FAR_OFF)
-                .map(r -> new Misfit(Optional.of(r)));
-    }
-
-    /** Where the motor works as its plate says. */
-    private Optional<RatedPoint> rated() {
-        return fitted().map(f ->
-                new RatedPoint(plate().orElseThrow().slip(), f.given().ratedNm()));
-    }
-
-    /** A motor as it might be, for what does not hang on its values: what is joined, hot and lit. */
-    private FittedMotor typical(Supply supply) {
-        boolean capacitor = leads().all().stream().anyMatch(l -> l.isOf(Role.CAPACITOR));
-        boolean alike =
-                connection().filter(c -> c.reversesByOtherWinding(leads())).isPresent();
-        double volts = supply.volts()
-                / (double) connection().map(c -> c.runHalvesInSeries(leads())).orElse(1);
-        Given given = Given.typical(
-                capacitor || alike ? MotorFamily.PERMANENT_SPLIT_CAPACITOR : MotorFamily.CAPACITOR_START,
-                TYPICAL_WATTS,
-                volts,
-                supply.hertz(),
-                TYPICAL_SLIP);
-        return memory.fit(alike ? given.withEqualWindings() : given).value().orElseThrow();
-    }
 
     // circuits
 
@@ -300,7 +203,7 @@ public final class Workup {
         boolean runs = leads().all().stream().anyMatch(l -> l.isOf(Role.RUN));
         return runs
                 ? Optional.of(new Circuit(
-                        fitted().orElseGet(() -> typical(supply)).values().motor(leadsOf(wires)),
+                        fitted().orElseGet(() -> motor.typical(supply)).values().motor(leadsOf(wires)),
                         chart,
                         supply,
                         feeder(),
@@ -352,7 +255,7 @@ public final class Workup {
         if (fitted().isEmpty() || connection().isEmpty() || supply().isEmpty()) {
             return Optional.empty();
         }
-        RatedPoint rated = rated().orElseThrow();
+        RatedPoint rated = motor.rated().orElseThrow();
         return Optional.of(new OnBench(fitted().orElseThrow(), memory.analysis(circuit, rated), plusIs(rated)));
     }
 
@@ -377,8 +280,9 @@ public final class Workup {
         if (leads().all().isEmpty()) {
             return Optional.empty();
         }
-        return rated().map(r -> memory.check(
-                connection, leads(), fitted().orElseThrow().values().motor(leads()), r, supply));
+        return motor.rated()
+                .map(r -> memory.check(
+                        connection, leads(), fitted().orElseThrow().values().motor(leads()), r, supply));
     }
 
     // plans
@@ -396,7 +300,7 @@ public final class Workup {
         }
         Supply supply = supply().orElseThrow();
         Connection read = connection().orElseThrow();
-        Optional<CapacitorBeside> beside = beside(read, CapacitorBeside.TAGS);
+        Optional<CapacitorBeside> beside = motor.beside(read, CapacitorBeside.TAGS);
         Leads leads = beside.map(CapacitorBeside::leads).orElse(leads());
         Connection connection = beside.map(CapacitorBeside::connection).orElse(read);
         return Optional.of(new PlanRequest(
@@ -414,11 +318,11 @@ public final class Workup {
      * counts as that.
      */
     private RunningConnections running(Leads leads, Connection connection, Supply supply, Effort effort) {
-        if (rated().isPresent() && connectionDanger().isEmpty()) {
+        if (motor.rated().isPresent() && connectionDanger().isEmpty()) {
             RunningConnections found = memory.running(
                     fitted().orElseThrow().values().motor(leads),
                     leads,
-                    rated().orElseThrow(),
+                    motor.rated().orElseThrow(),
                     connection,
                     supply,
                     effort);
@@ -426,12 +330,12 @@ public final class Workup {
                 return found;
             }
         }
-        FittedMotor typical = typical(supply);
+        FittedMotor typical = motor.typical(supply);
         return RunningConnections.asWritten(
                 connection,
                 leads,
                 typical.values().motor(leads),
-                new RatedPoint(TYPICAL_SLIP, typical.given().ratedNm()),
+                new RatedPoint(JobMotor.TYPICAL_SLIP, typical.given().ratedNm()),
                 supply);
     }
 

@@ -12,7 +12,7 @@ import java.util.function.ToDoubleFunction;
  * @param spreads one standard deviation up and down along each independent direction the data leave open
  * @param residuals how well each thing known is reproduced
  */
-public record FittedMotor(PlateFit.Given given, MotorValues values, List<Spread> spreads, List<Residual> residuals) {
+public record FittedMotor(Given given, MotorValues values, List<Spread> spreads, List<Residual> residuals) {
     /** Nine of ten lie within this many standard deviations of a normal distribution. */
     public static final double NINE_OF_TEN = 1.645;
     /** What linear magnetics and a one-cage rotor may be off by in any figure, whatever the data say. */

@@ -47,6 +47,11 @@ public enum Region {
         return sizes;
     }
 
+    /** The frequency of its supplies, Hz. */
+    public int hertz() {
+        return this == NORTH_AMERICA ? 60 : 50;
+    }
+
     /** The region whose mains have this frequency: 60 Hz in North America (common practice; some 60 Hz lands use IEC rules). */
     public static Region at(int hertz) {
         return hertz == 60 ? NORTH_AMERICA : IEC;

@@ -1,5 +1,6 @@
 package gatepin.core.winding;
 
+import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.winding.Found.State;
 import gatepin.core.winding.MeterReading.StartSwitch;
@@ -105,11 +106,9 @@ public final class WindingFinder {
                     .count();
             if (same < 2 && isLast(reading)) {
                 disputed = true;
-                remarks.add(new Remark(
-                        Severity.WARN,
-                        reading.a() + " to " + reading.b() + " read " + words(before) + ", and now " + words(reading),
-                        "One of the two is wrong. Hold the probes on bare copper and read it once more.",
-                        List.of(reading.a(), reading.b())));
+                List<String> pair = List.of(reading.a(), reading.b());
+                remarks.add(Remark.of(
+                        Severity.WARN, "twice", pair, reading.a(), reading.b(), words(before), words(reading)));
             }
         }
         if (reading.isOpen()) {
@@ -145,22 +144,16 @@ public final class WindingFinder {
             ParallelStart start = ParallelStart.of(held.a(), held.b(), closed.ohms(), held.ohms(), error);
             parallelStarts.add(start);
             spans.put(key, Span.of(held.ohms(), error));
-            remarks.add(new Remark(
+            remarks.add(Remark.of(
                     Severity.GOOD,
-                    String.format(
-                            Locale.ROOT,
-                            "A start winding of about %.1f Ω lies beside %s to %s inside",
-                            start.startOhms(),
-                            held.a(),
-                            held.b()),
-                    String.format(
-                            Locale.ROOT,
-                            "%.1f Ω with the start switch closed, %.1f Ω with it held open. Give or take %.1f Ω. Its ends"
-                                    + " do not come out: as it is, this motor turns one way only.",
-                            closed.ohms(),
-                            held.ohms(),
-                            start.band()),
-                    List.of(held.a(), held.b())));
+                    "beside",
+                    List.of(held.a(), held.b()),
+                    start.startOhms(),
+                    held.a(),
+                    held.b(),
+                    closed.ohms(),
+                    held.ohms(),
+                    start.band()));
         }
     }
 
@@ -211,35 +204,31 @@ public final class WindingFinder {
                 .sorted()
                 .toList();
         if (!silent.isEmpty()) {
-            remarks.add(new Remark(
-                    Severity.WARN,
-                    String.join(", ", silent) + (silent.size() == 1 ? " reads" : " read") + " OL to every other lead",
-                    "A capacitor in series blocks the meter; a start switch that is stuck open does, too, and so does a"
-                            + " broken winding, or a contact of something else that is open at rest. Bypass the capacitor"
-                            + " and work the start switch by hand, then read again.",
-                    silent));
+            remarks.add(Remark.of(Severity.WARN, "silent", silent, silent, silent.size()));
         }
     }
 
     /** An OL between leads that other readings join. */
     private void openInside(List<MeterReading> broken) {
         for (MeterReading open : broken) {
-            List<String> likely = new ArrayList<>();
+            List<Sentence> likely = new ArrayList<>();
             for (MeterReading candidate : latest.values()) {
                 Map<String, MeterReading> without = new LinkedHashMap<>(latest);
                 without.remove(Islands.key(candidate.a(), candidate.b()));
                 if (new Islands(leads, without).contradictions().isEmpty()) {
-                    likely.add(candidate.a() + " to " + candidate.b());
+                    likely.add(Sentence.of("pair", candidate.a(), candidate.b()));
                 }
             }
-            remarks.add(new Remark(
-                    Severity.DANGER,
-                    open.a() + " to " + open.b() + " reads OL, but other readings join them",
-                    likely.isEmpty()
-                            ? "More than one reading is wrong. Scrape the copper bright and read these leads again."
-                            : "Read again: " + String.join(", or ", likely) + ". One of them is wrong.",
-                    List.of(open.a(), open.b())));
+            List<String> pair = List.of(open.a(), open.b());
+            remarks.add(either(likely)
+                    .map(e -> Remark.of(Severity.DANGER, "openInside", pair, open.a(), open.b(), e))
+                    .orElseGet(() -> Remark.of(Severity.DANGER, "severalWrong", pair, open.a(), open.b())));
         }
+    }
+
+    /** One of them, or another; empty where there is none. */
+    private static Optional<Sentence> either(List<Sentence> several) {
+        return several.stream().reduce((one, other) -> Sentence.of("or", one, other));
     }
 
     private void nothingFits(Islands islands) {
@@ -250,24 +239,19 @@ public final class WindingFinder {
         if (!hurt.isEmpty()) {
             halvesDiffer(hurt.get(0));
         }
-        List<String> doubtful = new ArrayList<>();
+        List<Sentence> doubtful = new ArrayList<>();
         for (MeterReading reading : latest.values()) {
             if (!reading.isOpen()) {
                 Map<String, Span> other = new LinkedHashMap<>(spans);
                 other.put(Islands.key(reading.a(), reading.b()), ANYTHING);
                 if (!fitting(islands, other, Arrangements.ALIKE).isEmpty()) {
-                    doubtful.add(reading.a() + " to " + reading.b() + " (" + words(reading) + ")");
+                    doubtful.add(Sentence.of("reading", reading.a(), reading.b(), words(reading)));
                 }
             }
         }
-        remarks.add(new Remark(
-                Severity.WARN,
-                "No motor known here reads like this",
-                doubtful.isEmpty()
-                        ? "Several readings may be wrong, or some leads belong to something else: set those aside."
-                        : "If one reading is wrong, it is " + String.join(", or ", doubtful)
-                                + ". Read it again before anything is joined.",
-                List.of()));
+        remarks.add(either(doubtful)
+                .map(e -> Remark.of(Severity.WARN, "oneWrong", List.of(), e))
+                .orElseGet(() -> Remark.of(Severity.WARN, "unknown", List.of())));
     }
 
     /** Of three leads with a common one, the two lower readings together make the highest. */
@@ -282,18 +266,16 @@ public final class WindingFinder {
         if (three.size() == 3
                 && new Shapes(spans).forks(island, Shapes.MOST_PROTECTOR_OHMS).isEmpty()) {
             double sum = three.get(0).ohms() + three.get(1).ohms();
-            remarks.add(new Remark(
+            remarks.add(Remark.of(
                     Severity.WARN,
-                    String.format(
-                            Locale.ROOT,
-                            "%s and %s together are %s, but the highest reads %s",
-                            words(three.get(0)),
-                            words(three.get(1)),
-                            ohms(sum),
-                            words(three.get(2))),
-                    "Of three leads on two windings the two lower readings make the highest. One of the three is wrong: "
-                            + three.get(2).a() + " to " + three.get(2).b() + " first, then the others.",
-                    List.copyOf(island)));
+                    "sum",
+                    List.copyOf(island),
+                    words(three.get(0)),
+                    words(three.get(1)),
+                    ohms(sum),
+                    words(three.get(2)),
+                    three.get(2).a(),
+                    three.get(2).b()));
         }
     }
 
@@ -312,16 +294,9 @@ public final class WindingFinder {
             }
             double share = 1 - middle(low) / middle(high);
             if (share > Arrangements.ALIKE) {
-                remarks.add(new Remark(
-                        Severity.DANGER,
-                        String.format(
-                                Locale.ROOT,
-                                "Halves that should be alike differ by %.0f %%: %s reads low",
-                                100 * share,
-                                String.join(" to ", low.leads())),
-                        "Shorted turns in that half, or a wrong reading. Read both again at the same temperature; look and"
-                                + " smell for burnt varnish.",
-                        low.leads()));
+                List<String> leads = low.leads();
+                remarks.add(Remark.of(
+                        Severity.DANGER, "halves", leads, 100 * share, leads.get(0), leads.get(leads.size() - 1)));
             }
         }
     }
@@ -342,18 +317,16 @@ public final class WindingFinder {
             }
             MeterReading worst = low.get(0);
             boolean fault = worst.ohms() < FAULT_TO_FRAME;
-            remarks.add(new Remark(
+            Sentence nearer = low.size() > 1
+                    ? Sentence.of("windings.nearer", low.get(1).a(), words(low.get(1)), worst.a())
+                    : Sentence.none();
+            remarks.add(Remark.of(
                     fault ? Severity.DANGER : Severity.WARN,
-                    worst.a() + " to the frame reads " + words(worst),
-                    (fault
-                                    ? "A winding touches the iron. Do not power this motor: the frame would be live."
-                                    : "Damp or dirty insulation. Dry it with gentle warmth and read again; it should be above"
-                                            + " one megohm.")
-                            + (low.size() > 1
-                                    ? " " + low.get(1).a() + " reads " + words(low.get(1)) + ": the fault is nearer to "
-                                            + worst.a() + "."
-                                    : ""),
-                    List.of(worst.a())));
+                    fault ? "touches" : "damp",
+                    List.of(worst.a()),
+                    worst.a(),
+                    words(worst),
+                    nearer));
         }
     }
 

@@ -9,6 +9,7 @@ import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.diagram.StudBoard.Act;
 import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Move;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.PlateReader;
@@ -85,7 +86,7 @@ class StudBoardTest {
     @Test
     @DisplayName("links moved only, on 230 V: one run half gets the full voltage and burns")
     void theEngineSaysWhatBurns() {
-        PlateFit.Given given = PlateFit.Given.of(
+        Given given = Given.of(
                 PlateReader.read(PlateText.read("0.37 kW 115/230 V 5.8/2.9 A 50 Hz 1420 RPM CAP START")
                                 .fields())
                         .value()
@@ -103,7 +104,7 @@ class StudBoardTest {
                 .contains("run 1");
     }
 
-    private static ConnectionCheck check(Layout layout, PlateFit.Given given, Supply supply) {
+    private static ConnectionCheck check(Layout layout, Given given, Supply supply) {
         return ConnectionCheck.of(
                 BOARD.connection(layout, LEADS, 230, SWAP),
                 LEADS,
@@ -169,7 +170,7 @@ class StudBoardTest {
         Layout right = StudBoardReader.layout(board, leads, "U1-Z1", "links", "L1@U1 L2@U2 C1@Z2 C2@U2", "leads")
                 .value()
                 .orElseThrow();
-        PlateFit.Given given = PlateFit.Given.of(
+        Given given = Given.of(
                 PlateReader.read(PlateText.read("0.37 kW 230 V 2.9 A 50 HZ 1420 RPM CAP START")
                                 .fields())
                         .value()

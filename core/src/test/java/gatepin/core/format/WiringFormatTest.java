@@ -10,6 +10,7 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.State;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.Planner;
@@ -279,8 +280,7 @@ class WiringFormatTest {
                         ""));
         for (Plan plan : Planner.search(motor.on(kind)).plans()) {
             String text = WiringWriter.write(
-                    new WiringWriter.Described(
-                            "Machine", plate, motor.leads(), Optional.of(kind), PlateFit.Given.of(plate, 1)),
+                    new WiringWriter.Described("Machine", plate, motor.leads(), Optional.of(kind), Given.of(plate, 1)),
                     motor.circuit(kind, plan.wires()),
                     StatedRotation.NOT_STATED);
 
@@ -290,7 +290,7 @@ class WiringFormatTest {
             assertThat(read.circuit().chart()).isEqualTo(kind.chart());
             assertThat(read.circuit().supply()).isEqualTo(motor.supply());
             assertThat(read.circuit().motor())
-                    .isEqualTo(PlateFit.fit(PlateFit.Given.of(plate, 1))
+                    .isEqualTo(PlateFit.fit(Given.of(plate, 1))
                             .value()
                             .orElseThrow()
                             .values()

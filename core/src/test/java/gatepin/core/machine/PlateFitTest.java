@@ -12,7 +12,6 @@ import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.FittedMotor.Residual;
-import gatepin.core.machine.PlateFit.Given;
 import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import java.util.List;

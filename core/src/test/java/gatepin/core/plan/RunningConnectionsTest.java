@@ -19,6 +19,7 @@ import java.util.Random;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
@@ -86,6 +87,7 @@ class RunningConnectionsTest {
     }
 
     /** No connection is missed: random ones that the engine finds as good as the diagram's are all in the list. */
+    @Tag("long")
     @Test
     void noneIsMissed() {
         SampleMotors motor = SampleMotors.SIX_LEAD_HIGH;

@@ -7,11 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The planner against a general constraint solver, on the pairs that it answers in seconds; the bench compares all pairs. */
+@Tag("long")
 class SecondOpinionTest {
     static Stream<Arguments> pairs() {
         List<SampleMotors> small =

@@ -9,6 +9,7 @@ import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.MotorFamily;
@@ -22,7 +23,7 @@ import java.util.concurrent.ConcurrentHashMap;
 /** Every usual diagram, at a lower and a higher voltage, on every kind of switch: what a shop may bring in. */
 public final class Sweep {
     private static final List<Integer> VOLTS = List.of(115, 230);
-    private static final Map<PlateFit.Given, FittedMotor> FITS = new ConcurrentHashMap<>();
+    private static final Map<Given, FittedMotor> FITS = new ConcurrentHashMap<>();
 
     private Sweep() {}
 
@@ -35,7 +36,7 @@ public final class Sweep {
      * @param supply what it hangs on
      * @param given a plate that goes with it
      */
-    public record Wired(String name, Leads leads, Connection connection, Supply supply, PlateFit.Given given) {
+    public record Wired(String name, Leads leads, Connection connection, Supply supply, Given given) {
         public FittedMotor fitted() {
             return FITS.computeIfAbsent(given, g -> PlateFit.fit(g).value().orElseThrow());
         }
@@ -83,7 +84,7 @@ public final class Sweep {
         Supply supply = new Supply(volts, 60, volts > 200 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL);
         double half = volts / (double) connection.runHalvesInSeries(leads);
         double watts = psc ? 186 : 559;
-        PlateFit.Given given = new PlateFit.Given(
+        Given given = new Given(
                 psc ? MotorFamily.PERMANENT_SPLIT_CAPACITOR : MotorFamily.CAPACITOR_START,
                 watts,
                 half,

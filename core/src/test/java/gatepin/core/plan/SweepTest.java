@@ -19,11 +19,13 @@ import gatepin.core.verdict.Rule;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every usual diagram at both voltages on every kind of switch: 360 pairs, every plan of every front analysed. */
+@Tag("long")
 class SweepTest {
     static Stream<Sweep.Wired> diagrams() {
         return Sweep.all().stream();

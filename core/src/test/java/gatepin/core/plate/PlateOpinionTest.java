@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Severity;
 import gatepin.core.supply.Region;
+import gatepin.core.words.Wording;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PlateOpinionTest {
+    private static final Wording SAID = Wording.of(Region.NORTH_AMERICA);
+
     private static List<PlateOpinion> opinions(String text, Region region) {
         return PlateOpinion.of(
                 PlateReader.read(PlateText.read(text).fields()).value().orElseThrow(), region);
@@ -42,8 +45,8 @@ class PlateOpinionTest {
     void whatAPlateTells(String text, Severity severity, String title, String words) {
         assertThat(opinions(text, Region.NORTH_AMERICA)).anySatisfy(o -> {
             assertThat(o.severity()).isEqualTo(severity);
-            assertThat(o.title()).contains(title);
-            assertThat(o.words()).contains(words);
+            assertThat(SAID.say(o.title())).contains(title);
+            assertThat(SAID.say(o.words())).contains(words);
         });
     }
 
@@ -54,7 +57,7 @@ class PlateOpinionTest {
                 .value()
                 .ifPresent(plate -> assertThat(PlateOpinion.of(plate, Region.IEC))
                         .hasSizeGreaterThanOrEqualTo(3)
-                        .allSatisfy(o -> assertThat(o.title() + o.words())
+                        .allSatisfy(o -> assertThat(SAID.say(o.title()) + SAID.say(o.words()))
                                 .doesNotContain("NaN", "null", "%%")
                                 .isNotBlank()));
     }

@@ -11,6 +11,7 @@ import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.diagram.Misread;
 import gatepin.core.diagram.Misread.Mend;
 import gatepin.core.diagram.Rebuilt;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
@@ -27,7 +28,7 @@ class ConnectionCheckTest {
     private static final List<Integer> DUAL = List.of(115, 230);
     private static final Supply V115 = new Supply(115, 60, Supply.Kind.HOT_AND_NEUTRAL);
     private static final Supply V230 = new Supply(230, 60, Supply.Kind.TWO_HOT);
-    private static final PlateFit.Given GIVEN = PlateFit.Given.of(
+    private static final Given GIVEN = Given.of(
             PlateReader.read(PlateText.read("3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAP START")
                             .fields())
                     .value()
@@ -116,7 +117,7 @@ class ConnectionCheckTest {
             })
     void aStartWindingThatStaysInWithItsRunCapacitorLasts(String plateText) {
         var plate = PlateReader.read(PlateText.read(plateText).fields()).value().orElseThrow();
-        PlateFit.Given given = PlateFit.Given.of(plate, 1);
+        Given given = Given.of(plate, 1);
         Leads leads = leads("psc-colours");
         int volts = plate.ratings().get(0).volts();
 
@@ -133,7 +134,7 @@ class ConnectionCheckTest {
 
     @Test
     void aThreeLeadMotorWithEqualWindingsReversesByMovingTheLineToTheOtherEndOfItsCapacitor() {
-        PlateFit.Given given = PlateFit.Given.of(
+        Given given = Given.of(
                         PlateReader.read(PlateText.read("1/8 HP 115 V 2.1 A 60 HZ 1650 RPM PSC RUN CAP 10 MFD")
                                         .fields())
                                 .value()

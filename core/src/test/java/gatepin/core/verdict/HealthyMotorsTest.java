@@ -247,7 +247,7 @@ class HealthyMotorsTest {
                         .toList())
                 .value()
                 .orElseThrow();
-        var given = gatepin.core.machine.PlateFit.Given.typical(
+        var given = gatepin.core.machine.Given.typical(
                 gatepin.core.plate.MotorFamily.CAPACITOR_START,
                 373,
                 115,

@@ -11,6 +11,7 @@ import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
@@ -145,7 +146,7 @@ class WindingValuesTest {
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void theSenseTestTellsWhatTheEngineComputes(boolean turned) {
-        PlateFit.Given given = PlateFit.Given.of(
+        Given given = Given.of(
                 PlateReader.read(PlateText.read("3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAP START")
                                 .fields())
                         .value()

@@ -7,7 +7,6 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.plate.PlateOpinion;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
@@ -84,8 +83,9 @@ public record Findings(List<Finding> findings, List<Flag> flags) {
         return !terminal.is(Type.INSIDE);
     }
 
-    public static Finding of(PlateOpinion opinion) {
-        return new Finding(level(opinion.severity()), opinion.title(), opinion.words(), "", 0);
+    /** A finding of a severity, its sentences put into words. */
+    public static Finding of(Severity severity, Sentence title, Sentence words, Wording wording) {
+        return new Finding(level(severity), wording.say(title), wording.say(words), "", 0);
     }
 
     private static Level level(Severity severity) {

@@ -105,7 +105,7 @@ class PlateController {
         model.addAttribute(
                 "findings",
                 file.plate().map(p -> PlateOpinion.of(p, file.job().region())).orElse(List.of()).stream()
-                        .map(Findings::of)
+                        .map(o -> Findings.of(o.severity(), o.title(), o.words(), file.wording()))
                         .toList());
         return "gate/plate";
     }

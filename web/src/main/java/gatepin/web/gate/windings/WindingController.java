@@ -100,7 +100,7 @@ class WindingController {
                 "zero", typed.getOrDefault("zero", last == null ? "0.0" : WindingWords.plain(last.zeroOhms())));
         model.addAttribute(
                 "celsius", typed.getOrDefault("celsius", last == null ? "20" : WindingWords.plain(last.celsius())));
-        List<Finding> findings = new ArrayList<>(WindingWords.findings(record, found));
+        List<Finding> findings = new ArrayList<>(WindingWords.findings(record, found, file.wording()));
         WindingWords.misfit(file).ifPresent(findings::add);
         model.addAttribute("findings", findings);
         model.addAttribute(

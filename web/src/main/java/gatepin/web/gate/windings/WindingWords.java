@@ -7,9 +7,10 @@ import gatepin.core.winding.MeterReading.StartSwitch;
 import gatepin.core.winding.Part;
 import gatepin.core.winding.WindingFinder;
 import gatepin.core.winding.WindingRecord;
+import gatepin.core.words.Wording;
 import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Finding;
-import gatepin.web.lane.Finding.Level;
+import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
 import gatepin.web.runup.RunUpWords;
 import java.util.ArrayList;
@@ -118,19 +119,9 @@ final class WindingWords {
                                 + " Measure again, look at the plate again; or the motor has been rewound."));
     }
 
-    static List<Finding> findings(WindingRecord record, Found found) {
+    static List<Finding> findings(WindingRecord record, Found found, Wording wording) {
         List<Finding> findings = new ArrayList<>();
-        found.remarks()
-                .forEach(r -> findings.add(new Finding(
-                        switch (r.severity()) {
-                            case GOOD -> Level.GOOD;
-                            case WARN -> Level.WARN;
-                            default -> Level.BAD;
-                        },
-                        r.title(),
-                        r.words(),
-                        "",
-                        0)));
+        found.remarks().forEach(r -> findings.add(Findings.of(r.severity(), r.title(), r.words(), wording)));
         found.settled()
                 .ifPresent(a -> findings.add(Finding.good(
                         "Settled: " + a.kind().words(),

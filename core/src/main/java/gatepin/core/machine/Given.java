@@ -1,0 +1,170 @@
+package gatepin.core.machine;
+
+import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What is known of a motor.
+ *
+ * @param family its family
+ * @param outputWatts rated output at the shaft, W
+ * @param volts the lower (or only) voltage: what belongs across a run half, V
+ * @param amps rated current at that voltage, A; empty where the plate is silent
+ * @param hertz rated frequency, Hz
+ * @param rpm rated speed, 1/min
+ * @param poles number of poles
+ * @param lockedKva apparent power with the rotor held, kVA
+ * @param codeStated whether a code letter states it, or it is only what is usual
+ * @param runOhms the run winding's resistance as joined for that voltage, Ω, if measured
+ * @param startOhms the start winding's resistance, Ω, if measured
+ * @param startMicrofarads start capacitor, µF, if known
+ * @param runMicrofarads run capacitor, µF, if known
+ * @param equalWindings both windings are alike, so that either can be the main one (three-lead PSC)
+ */
+public record Given(
+        MotorFamily family,
+        double outputWatts,
+        double volts,
+        Optional<Double> amps,
+        int hertz,
+        int rpm,
+        int poles,
+        double lockedKva,
+        boolean codeStated,
+        Optional<Double> runOhms,
+        Optional<Double> startOhms,
+        Optional<Double> startMicrofarads,
+        Optional<Double> runMicrofarads,
+        boolean equalWindings) {
+    /** A motor whose windings differ. */
+    public Given(
+            MotorFamily family,
+            double outputWatts,
+            double volts,
+            Optional<Double> amps,
+            int hertz,
+            int rpm,
+            int poles,
+            double lockedKva,
+            boolean codeStated,
+            Optional<Double> runOhms,
+            Optional<Double> startOhms,
+            Optional<Double> startMicrofarads,
+            Optional<Double> runMicrofarads) {
+        this(
+                family,
+                outputWatts,
+                volts,
+                amps,
+                hertz,
+                rpm,
+                poles,
+                lockedKva,
+                codeStated,
+                runOhms,
+                startOhms,
+                startMicrofarads,
+                runMicrofarads,
+                false);
+    }
+
+    double slip() {
+        return 1 - rpm / (120.0 * hertz / poles);
+    }
+
+    double horsepower() {
+        return outputWatts / Plate.WATTS_PER_HP;
+    }
+
+    /** Rated torque at the shaft, N·m. */
+    public double ratedNm() {
+        return outputWatts / (rpm * Math.PI / 30);
+    }
+
+    /** The same with windings that were measured. */
+    public Given measured(Optional<Double> run, Optional<Double> start) {
+        return with(run, start, startMicrofarads, runMicrofarads, equalWindings);
+    }
+
+    /** The same with capacitors that somebody read or measured; the plate's own where nobody did. */
+    public Given withCapacitors(Optional<Double> start, Optional<Double> run) {
+        return with(runOhms, startOhms, start.or(() -> startMicrofarads), run.or(() -> runMicrofarads), equalWindings);
+    }
+
+    /** Something of it was measured, beside what its plate says. */
+    public boolean isMeasured() {
+        return runOhms.isPresent() || startOhms.isPresent();
+    }
+
+    /** A four-pole motor of a family of which no plate is read. */
+    public static Given typical(MotorFamily family, double watts, double volts, int hertz, double slip) {
+        return new Given(
+                family,
+                watts,
+                volts,
+                Optional.empty(),
+                hertz,
+                (int) Math.round(30.0 * hertz * (1 - slip)),
+                4,
+                watts / Plate.WATTS_PER_HP * 8,
+                false,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** The same with two windings that are alike. */
+    public Given withEqualWindings() {
+        return with(runOhms, startOhms, startMicrofarads, runMicrofarads, true);
+    }
+
+    private Given with(
+            Optional<Double> run,
+            Optional<Double> start,
+            Optional<Double> startCapacitor,
+            Optional<Double> runCapacitor,
+            boolean equal) {
+        return new Given(
+                family,
+                outputWatts,
+                volts,
+                amps,
+                hertz,
+                rpm,
+                poles,
+                lockedKva,
+                codeStated,
+                run,
+                start,
+                startCapacitor,
+                runCapacitor,
+                equal);
+    }
+
+    /**
+     * What a plate states for its lower connection, at the highest voltage of its range.
+     *
+     * @param inSeries how many run halves that voltage finds in series: 1 where it is the lower one of two
+     */
+    public static Given of(Plate plate, int inSeries) {
+        List<Plate.Rating> lower = plate.lowerConnection();
+        Plate.Rating low = lower.get(lower.size() - 1);
+        return new Given(
+                plate.likelyFamily(),
+                plate.ratedOutputWatts(),
+                (double) low.volts() / inSeries,
+                low.amps().map(a -> a * inSeries),
+                plate.hertz(),
+                plate.rpm(),
+                plate.poles(),
+                plate.lockedKva(),
+                plate.extras().code().isPresent(),
+                Optional.empty(),
+                Optional.empty(),
+                plate.extras().startMicrofarads(),
+                plate.extras().runMicrofarads());
+    }
+}
