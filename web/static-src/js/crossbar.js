@@ -1,5 +1,5 @@
 // A crossbar: leads go across, rails go down, a tap on a crossing joins them; the typed fields stay the truth.
-import { csrf } from './server.js';
+import { send } from './server.js';
 
 const PATIENCE = 250;
 
@@ -21,14 +21,12 @@ export default () => ({
   async ask() {
     this.asked += 1;
     const mine = this.asked;
-    try {
-      const answer = await fetch(this.$root.dataset.href, { method: 'POST', body: new URLSearchParams(new FormData(this.form())), headers: csrf() });
-      if (!answer.ok || mine !== this.asked) return;
-      this.groups = await answer.json();
-      this.draw();
-    } catch {
-      // no answer: the crossbar keeps showing what was read last
-    }
+    const { answer, failed } = await send(this.$root.dataset.href, new URLSearchParams(new FormData(this.form())));
+    if (mine !== this.asked) return;
+    this.$refs.failed.textContent = failed ? `The crossbar shows what was read last. ${failed}` : '';
+    if (failed) return;
+    this.groups = await answer.json();
+    this.draw();
   },
   field(name) { return this.form().querySelector(`[name="${name}"]`); },
   leads() {

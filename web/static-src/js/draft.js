@@ -9,7 +9,8 @@ export default () => ({
     if (this.$root.dataset.typed === 'true') { this.keep(); return; }
     const kept = localStorage.getItem(this.name);
     if (!kept) return;
-    const typed = JSON.parse(kept);
+    let typed;
+    try { typed = JSON.parse(kept); } catch { localStorage.removeItem(this.name); return; }
     for (const field of this.fields()) {
       const before = typed[this.keyOf(field)];
       if (before === undefined || before === this.read(field)) continue;

@@ -1,4 +1,26 @@
-// What a request to the server has to carry, so that it knows it comes from its own page.
+// Asking the server from a script. What fails is said in words, by whoever asked, beside what failed.
 const meta = (name) => document.querySelector(`meta[name="${name}"]`).content;
 
-export const csrf = () => ({ [meta('csrf-header')]: meta('csrf-token') });
+const WORDS = {
+  401: 'the key is missing. Open the address that start prints',
+  403: 'the page was open too long. Reload it and try again',
+  404: 'it is not there any more. Reload the page',
+  503: 'too much is going on, or the database does not answer. Try again in a moment',
+};
+
+// { answer } when it went well, { failed: words } when not
+export const send = async (href, body) => {
+  let answer;
+  try {
+    answer = await fetch(href, {
+      method: 'POST',
+      body,
+      headers: { [meta('csrf-header')]: meta('csrf-token'), Accept: 'application/json' },
+    });
+  } catch {
+    return { failed: 'Not done: no answer. See whether the application runs, and try again.' };
+  }
+  if (answer.ok) return { answer };
+  const told = await answer.json().catch(() => ({}));
+  return { failed: told.message ?? `Not done: ${WORDS[answer.status] ?? `something went wrong (${answer.status}). Reload the page`}.` };
+};

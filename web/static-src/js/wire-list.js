@@ -1,5 +1,5 @@
 // The wire list: one wire in hand, ticked when the server says so.
-import { csrf } from './server.js';
+import { send } from './server.js';
 import { isPlain } from './keys.js';
 
 export default () => ({
@@ -37,23 +37,15 @@ export default () => ({
     const made = !step.classList.contains('is-made');
     const body = new URLSearchParams({ plan: this.$root.dataset.plan, made: String(made) });
     this.say('Saving …', 'saving');
-    try {
-      const answer = await fetch(step.dataset.href, {
-        method: 'POST',
-        body,
-        headers: { ...csrf(), Accept: 'application/json' },
-      });
-      const told = await answer.json();
-      if (!answer.ok) { this.say(told.message, 'failed'); return; }
-      step.classList.toggle('is-made', made);
-      step.querySelector('.made-words').textContent = made ? 'made' : '';
-      this.say(told.message, 'saved');
-      const left = this.steps.findIndex((s) => !s.classList.contains('is-made'));
-      this.$refs.pull.hidden = left >= 0;
-      this.show(made ? (left < 0 ? this.current : left) : this.current);
-    } catch {
-      this.say('Not saved: no answer. The tick was not set; try again when the application runs.', 'failed');
-    }
+    const { answer, failed } = await send(step.dataset.href, body);
+    if (failed) { this.say(failed, 'failed'); return; }
+    const told = await answer.json();
+    step.classList.toggle('is-made', made);
+    step.querySelector('.made-words').textContent = made ? 'made' : '';
+    this.say(told.message, 'saved');
+    const left = this.steps.findIndex((s) => !s.classList.contains('is-made'));
+    this.$refs.pull.hidden = left >= 0;
+    this.show(made ? (left < 0 ? this.current : left) : this.current);
   },
   say(words, state) {
     this.$refs.said.textContent = words;

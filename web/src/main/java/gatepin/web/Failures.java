@@ -4,9 +4,13 @@ import gatepin.web.lane.StaleEdit;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Map;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.InvalidPropertyException;
@@ -19,6 +23,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.validation.BindException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -36,6 +41,7 @@ import org.springframework.web.servlet.view.json.JacksonJsonView;
 class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
     private static final int DEEPEST = 12;
+    private static final String RETRY_SECONDS = "5";
     private static final SecureRandom RANDOM = new SecureRandom();
 
     /** What was sent is no form of these pages: a list without end, a number that is none, half a file. */
@@ -66,19 +72,6 @@ class Failures {
                 "What you did is not saved. Go back and reload the page to see how it stands now.");
     }
 
-    @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
-    ModelAndView databaseGone(Exception failure, HttpServletRequest request, HttpServletResponse response) {
-        String number = numbered(failure, request);
-        response.setHeader(HttpHeaders.RETRY_AFTER, "5");
-        return page(
-                request,
-                response,
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "The database does not answer",
-                "What was confirmed before is safe; this was not saved. What you typed is kept in this browser: go back"
-                        + " and save again in a moment. Number " + number + " in the log.");
-    }
-
     /** Two did the same at once, or a text is longer than there is room for. */
     @ExceptionHandler(DataIntegrityViolationException.class)
     ModelAndView noRoom(Exception failure, HttpServletRequest request, HttpServletResponse response) {
@@ -99,6 +92,10 @@ class Failures {
             // the framework has its own answer: not found, method not allowed and the like
             throw failure;
         }
+        Trouble trouble = Trouble.of(failure);
+        if (trouble != Trouble.OTHER) {
+            return database(trouble, failure, request, response);
+        }
         String number = numbered(failure, request);
         return page(
                 request,
@@ -106,6 +103,68 @@ class Failures {
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong",
                 "What was saved before is safe. Go back and try again. Number " + number + " in the log.");
+    }
+
+    private static ModelAndView database(
+            Trouble trouble, Exception failure, HttpServletRequest request, HttpServletResponse response) {
+        String number = numbered(failure, request);
+        boolean gone = trouble == Trouble.GONE;
+        boolean asksPage = request.getMethod().equals("GET");
+        response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
+        if (asksPage) {
+            response.setHeader("Refresh", RETRY_SECONDS);
+        }
+        String kept = asksPage
+                ? "What was confirmed before is safe. This page tries again by itself."
+                : "What was confirmed before is safe; this most likely was not saved. What you typed is kept in this browser:"
+                        + " go back in a moment, see how it stands, and save again.";
+        String why = gone
+                ? "It is brought back as soon as that can be done. "
+                : "Nothing can be saved until somebody makes room on it; then it goes on by itself. ";
+        return page(
+                request,
+                response,
+                gone ? HttpStatus.SERVICE_UNAVAILABLE : HttpStatus.INSUFFICIENT_STORAGE,
+                gone ? "The database does not answer" : "The disk is full",
+                why + kept + " Number " + number + " in the log.");
+    }
+
+    /** What ails the database. */
+    private enum Trouble {
+        /** It does not answer, or hung up. */
+        GONE,
+        /** It has no room to write. */
+        FULL,
+        OTHER;
+
+        /** The server's numbers for a write that found no room: on a file, on a temporary file, in a table, in the engine. */
+        private static final Set<Integer> NO_ROOM = Set.of(3, 1021, 1026, 1030, 1114);
+
+        /** The class of SQL states in which the connection is lost (SQL standard; from memory). */
+        private static final String CONNECTION = "08";
+
+        static Trouble of(Throwable failure) {
+            for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
+                if (cause instanceof SQLException sql) {
+                    if (NO_ROOM.contains(sql.getErrorCode())) {
+                        return FULL;
+                    }
+                    boolean lost =
+                            sql.getSQLState() != null && sql.getSQLState().startsWith(CONNECTION);
+                    if (lost
+                            || sql instanceof SQLTransientConnectionException
+                            || sql instanceof SQLNonTransientConnectionException) {
+                        return GONE;
+                    }
+                }
+            }
+            return failure instanceof DataAccessResourceFailureException
+                            || failure instanceof CannotCreateTransactionException
+                            // it could neither be ended nor taken back: nobody is there any more
+                            || failure instanceof TransactionSystemException
+                    ? GONE
+                    : OTHER;
+        }
     }
 
     private static String numbered(Exception failure, HttpServletRequest request) {

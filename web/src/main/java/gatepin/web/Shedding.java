@@ -22,13 +22,6 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Shedding extends OncePerRequestFilter {
     private static final int AT_ONCE = 100;
     private static final Duration PATIENCE = Duration.ofSeconds(4);
-    private static final String WORDS = """
-            <!DOCTYPE html>
-            <html lang="en"><head><meta charset="utf-8"><title>Too many at once · Gate Pin</title></head>
-            <body><h1>Too many are asking at once</h1>
-            <p>Nothing is lost, and nothing was saved by this request. Go back and try again in a moment.</p></body></html>
-            """;
-
     private final Semaphore room;
     private final Duration patience;
 
@@ -51,10 +44,11 @@ class Shedding extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (!hasRoom()) {
-            response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
-            response.setHeader("Retry-After", "5");
-            response.setContentType("text/html;charset=UTF-8");
-            response.getWriter().write(WORDS);
+            Plainly.later(
+                    response,
+                    Duration.ofSeconds(5),
+                    "Too many are asking at once",
+                    "Nothing is lost, and nothing was saved by this request. Go back and try again in a moment.");
             return;
         }
         try {

@@ -1,7 +1,7 @@
 package gatepin.web;
 
-import java.util.HashMap;
 import java.util.Map;
+import java.util.TreeMap;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -12,14 +12,22 @@ public final class RunningGatePin {
     private final ConfigurableApplicationContext context;
 
     private RunningGatePin() {
-        Map<String, Object> properties =
-                new HashMap<>(RunningDatabase.startNew("app").environment());
-        properties.put("server.port", "0");
-        SpringApplication application = new SpringApplication(GatePin.class);
-        application.setDefaultProperties(Map.of());
-        this.context = application.run(properties.entrySet().stream()
-                .map(e -> "--" + e.getKey() + "=" + e.getValue())
-                .toArray(String[]::new));
+        this.context = on(RunningDatabase.startNew("app"));
+    }
+
+    /** Another application, on a database of its own and with settings of its own such as {@code gatepin.demo=false}. */
+    public static ConfigurableApplicationContext on(RunningDatabase database, String... settings) {
+        Map<String, String> all = new TreeMap<>(database.environment());
+        all.put("server.port", "0");
+        all.put("gatepin.var", database.folder().toString());
+        for (String setting : settings) {
+            int equals = setting.indexOf('=');
+            all.put(setting.substring(0, equals), setting.substring(equals + 1));
+        }
+        return new SpringApplication(GatePin.class)
+                .run(all.entrySet().stream()
+                        .map(e -> "--" + e.getKey() + "=" + e.getValue())
+                        .toArray(String[]::new));
     }
 
     public static RunningGatePin get() {
@@ -28,6 +36,11 @@ public final class RunningGatePin {
 
     /** The address, without a slash at its end. */
     public String address() {
+        return address(context);
+    }
+
+    /** The address of an application, without a slash at its end. */
+    public static String address(ConfigurableApplicationContext context) {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
 

@@ -18,6 +18,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class MotorValuesTest {
@@ -44,16 +45,20 @@ class MotorValuesTest {
                 .orElseThrow();
     }
 
-    @ParameterizedTest
-    @EnumSource(MotorFamily.class)
-    void everyFamilyHasItsPartsAndStarts(MotorFamily family) {
+    @ParameterizedTest(name = "{0}: start switch {1}, capacitors {2}")
+    @CsvSource({
+        "SPLIT_PHASE, true, 0",
+        "CAPACITOR_START, true, 1",
+        "CAPACITOR_START_CAPACITOR_RUN, true, 2",
+        "PERMANENT_SPLIT_CAPACITOR, false, 1"
+    })
+    void everyFamilyHasItsPartsAndStarts(MotorFamily family, boolean startSwitch, int capacitors) {
         MotorValues values = of(family);
         Motor motor = values.motor(leads("P1 P2 T1 T2 T3 T4 T5 T8"));
 
-        assertThat(motor.has(Kind.START_SWITCH)).isEqualTo(family.hasStartSwitch());
+        assertThat(motor.has(Kind.START_SWITCH)).isEqualTo(startSwitch);
         assertThat(motor.has(Kind.PROTECTOR)).isTrue();
-        assertThat(motor.capacitors())
-                .hasSize((family.hasStartCapacitor() ? 1 : 0) + (family.hasRunCapacitor() ? 1 : 0));
+        assertThat(motor.capacitors()).hasSize(capacitors);
         assertThat(AcNetwork.of(PlateFit.acrossTheLine(values), State.atRest(HandlePosition.FORWARD))
                         .torqueAt(1))
                 .isPositive();

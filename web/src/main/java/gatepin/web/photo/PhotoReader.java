@@ -1,9 +1,10 @@
 package gatepin.web.photo;
 
-import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
 import com.drew.metadata.MetadataException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import java.awt.Color;
@@ -17,6 +18,9 @@ import java.io.IOException;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -38,6 +42,14 @@ public final class PhotoReader {
     /** The longer side of what is kept, pixels: enough to read a plate. */
     static final int LONGEST = 2400;
 
+    /** WebP is unpacked whole before it is made smaller, so less of it is taken, pixels. */
+    static final long MOST_WEBP_PIXELS = 24_000_000;
+
+    /** One picture at a time: a large one takes a good part of the memory there is. */
+    private static final Semaphore TURN = new Semaphore(1, true);
+
+    private static final int PATIENCE_SECONDS = 20;
+    private static final String BROKEN = "The picture is broken or cut off and cannot be read. Send it again.";
     private static final float QUALITY = 0.85f;
 
     private PhotoReader() {}
@@ -57,37 +69,62 @@ public final class PhotoReader {
         if (format.isEmpty()) {
             return failed("This is no JPEG, PNG or WebP picture. Take a photo, or choose another file.");
         }
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format.orElseThrow());
-            if (!readers.hasNext()) {
-                return failed("Pictures of this kind cannot be read here. Use JPEG or PNG.");
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in, true, true);
-                return decode(reader, orientation(bytes));
-            } finally {
-                reader.dispose();
-            }
+        if (!hasTurn()) {
+            return failed("Other pictures are being read just now. Send it again in a moment.");
+        }
+        try {
+            return decode(bytes, format.orElseThrow());
         } catch (IOException | RuntimeException e) {
             // decoders throw all sorts of things at broken files
-            return failed("The picture is broken or cut off and cannot be read. Send it again.");
+            return failed(BROKEN);
+        } finally {
+            TURN.release();
         }
     }
 
-    private static Reading<Photo> decode(ImageReader reader, int orientation) throws IOException {
+    private static boolean hasTurn() {
+        try {
+            return TURN.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    private static Reading<Photo> decode(byte[] bytes, String format) throws IOException {
+        byte[] picture = format.equals("png") ? PngChunks.pictureOnly(bytes) : bytes;
+        Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format);
+        if (!readers.hasNext()) {
+            return failed("Pictures of this kind cannot be read here. Use JPEG or PNG.");
+        }
+        ImageReader reader = readers.next();
+        AtomicBoolean cutOff = new AtomicBoolean();
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
+            reader.setInput(in, true, true);
+            // the decoder fills up half a file with grey, and only warns
+            reader.addIIOReadWarningListener(
+                    (source, warning) -> cutOff.compareAndSet(false, warning.contains("remature end")));
+            long most = format.equals("webp") ? MOST_WEBP_PIXELS : MOST_PIXELS;
+            Reading<Photo> photo = decode(reader, most, format.equals("jpeg") ? orientation(bytes) : 1);
+            return cutOff.get() ? failed(BROKEN) : photo;
+        } finally {
+            reader.dispose();
+        }
+    }
+
+    private static Reading<Photo> decode(ImageReader reader, long most, int orientation) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
-        if ((long) width * height > MOST_PIXELS) {
+        if ((long) width * height > most) {
             return failed(String.format(
                     java.util.Locale.ROOT,
                     "The picture has %d × %d pixels; at most %d million are taken.",
                     width,
                     height,
-                    MOST_PIXELS / 1_000_000));
+                    most / 1_000_000));
         }
         ImageReadParam param = reader.getDefaultReadParam();
-        int every = Math.max(1, Math.max(width, height) / (2 * LONGEST));
+        int every = Math.max(1, (Math.max(width, height) + 2 * LONGEST - 1) / (2 * LONGEST));
         param.setSourceSubsampling(every, every, 0, 0);
         BufferedImage picture = upright(reader.read(0, param), orientation);
         return Reading.of(new Photo(jpeg(picture), picture.getWidth(), picture.getHeight()));
@@ -111,7 +148,8 @@ public final class PhotoReader {
     /** How the camera was held (EXIF 1 to 8); 1 where nothing says so. */
     private static int orientation(byte[] bytes) {
         try {
-            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes))
+            ExifIFD0Directory exif = JpegMetadataReader.readMetadata(
+                            new ByteArrayInputStream(bytes), List.of(new ExifReader()))
                     .getFirstDirectoryOfType(ExifIFD0Directory.class);
             return exif != null && exif.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
                     ? exif.getInt(ExifIFD0Directory.TAG_ORIENTATION)

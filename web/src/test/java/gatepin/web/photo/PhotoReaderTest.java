@@ -11,10 +11,20 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Base64;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.zip.CRC32;
+import java.util.zip.DeflaterOutputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -145,6 +155,71 @@ class PhotoReaderTest {
                 .allMatch(m -> m.contains("at most 12 MB"));
         byte[] cut = Arrays.copyOf(picture("png", 300, 300), 120);
         assertThat(PhotoReader.read(cut).value()).isEmpty();
+    }
+
+    @Test
+    void halfAFileIsNoPicture() throws IOException {
+        byte[] jpeg = picture("jpeg", 900, 700);
+        for (byte[] whole : List.of(jpeg, held(jpeg, 6), picture("png", 900, 700))) {
+            for (int percent : List.of(30, 60, 90, 98)) {
+                byte[] half = Arrays.copyOf(whole, whole.length * percent / 100);
+                assertThat(PhotoReader.read(half).value())
+                        .as("%d %% of a file", percent)
+                        .isEmpty();
+            }
+            assertThat(PhotoReader.read(whole).value()).isPresent();
+        }
+    }
+
+    @Test
+    void aTextThatUnpacksToMoreThanThereIsMemoryIsNotUnpacked() throws IOException {
+        byte[] png = picture("png", 60, 40);
+        ByteArrayOutputStream bomb = new ByteArrayOutputStream();
+        // signature and IHDR, then a compressed text of a gigabyte, then the rest
+        bomb.write(png, 0, 33);
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        text.write("zTXtComment\0\0".getBytes(StandardCharsets.ISO_8859_1));
+        try (DeflaterOutputStream deflater = new DeflaterOutputStream(text)) {
+            byte[] zeros = new byte[1_000_000];
+            for (int i = 0; i < 1000; i++) {
+                deflater.write(zeros);
+            }
+        }
+        byte[] chunk = text.toByteArray();
+        CRC32 sum = new CRC32();
+        sum.update(chunk);
+        bomb.write(ByteBuffer.allocate(4).putInt(chunk.length - 4).array());
+        bomb.write(chunk);
+        bomb.write(ByteBuffer.allocate(4).putInt((int) sum.getValue()).array());
+        bomb.write(png, 33, png.length - 33);
+
+        long before = allocated();
+        assertThat(PhotoReader.read(bomb.toByteArray()).value()).isPresent();
+        assertThat(allocated() - before)
+                .as("bytes taken for a file of %d", bomb.size())
+                .isLessThan(100_000_000);
+    }
+
+    private static long allocated() {
+        return ((com.sun.management.ThreadMXBean) ManagementFactory.getThreadMXBean())
+                .getThreadAllocatedBytes(Thread.currentThread().getId());
+    }
+
+    @Test
+    void severalLargePicturesAtOnceAreAllRead() throws Exception {
+        byte[] large = picture("jpeg", 7000, 6000);
+        ExecutorService people = Executors.newFixedThreadPool(4);
+        try {
+            List<Future<Optional<Photo>>> sent = new ArrayList<>();
+            for (int i = 0; i < 4; i++) {
+                sent.add(people.submit(() -> PhotoReader.read(large).value()));
+            }
+            for (Future<Optional<Photo>> one : sent) {
+                assertThat(one.get()).isPresent();
+            }
+        } finally {
+            people.shutdownNow();
+        }
     }
 
     @Test

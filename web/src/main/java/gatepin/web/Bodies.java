@@ -1,0 +1,76 @@
+package gatepin.web;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * What is sent is taken in before anything else is done with it, so many at a time: somebody who sends slowly keeps a place here and none
+ * where pages are made. Who sends nothing for {@code server.tomcat.connection-timeout} is hung up on.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 7)
+class Bodies extends OncePerRequestFilter {
+    private static final Duration PATIENCE = Duration.ofSeconds(1);
+
+    private final Semaphore forms = new Semaphore(32);
+    private final Semaphore files = new Semaphore(8);
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getMethod().equals("POST");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String type = request.getContentType();
+        boolean file = type != null && type.startsWith("multipart/");
+        Semaphore places = file ? files : forms;
+        if (!hasPlace(places)) {
+            Plainly.later(
+                    response,
+                    Duration.ofSeconds(5),
+                    "Too much is being sent at once",
+                    "Nothing was saved by this request. Go back and send it again in a moment.");
+            return;
+        }
+        try {
+            takeIn(request, file);
+        } finally {
+            places.release();
+        }
+        chain.doFilter(request, response);
+    }
+
+    private static boolean hasPlace(Semaphore places) {
+        try {
+            return places.tryAcquire(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return false;
+        }
+    }
+
+    /** What is wrong with it is told where it is used, and not here. */
+    private static void takeIn(HttpServletRequest request, boolean file) {
+        try {
+            if (file) {
+                request.getParts();
+            } else {
+                request.getParameterMap();
+            }
+        } catch (IOException | ServletException | RuntimeException e) {
+            // too large, cut off or of no known form
+        }
+    }
+}
