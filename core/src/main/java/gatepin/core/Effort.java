@@ -1,6 +1,7 @@
 package gatepin.core;
 
 import java.time.Duration;
+import java.util.Optional;
 
 /**
  * How much work a computation may still do. It asks now and then; beyond its limit, or once somebody has stopped it, it ends with
@@ -15,18 +16,26 @@ public final class Effort {
     private volatile double share;
     private int steps;
 
-    private Effort(long limitNanos) {
+    private final Optional<Effort> whole;
+
+    private Effort(long limitNanos, Optional<Effort> whole) {
         this.limitNanos = limitNanos;
+        this.whole = whole;
     }
 
     /** As long as it takes; for tests and benchmarks, never for a page. */
     public static Effort unlimited() {
-        return new Effort(Long.MAX_VALUE);
+        return new Effort(Long.MAX_VALUE, Optional.empty());
     }
 
     /** No longer than this. */
     public static Effort of(Duration limit) {
-        return new Effort(limit.toNanos());
+        return new Effort(limit.toNanos(), Optional.empty());
+    }
+
+    /** A part of this work that gets no longer than this; when the whole is stopped or at its limit, so is the part. */
+    public Effort within(Duration limit) {
+        return new Effort(limit.toNanos(), Optional.of(this));
     }
 
     /** One step more. */
@@ -38,6 +47,7 @@ public final class Effort {
 
     /** Looks whether it may go on; for steps that are long by themselves. */
     public void look() {
+        whole.ifPresent(Effort::look);
         if (stopped) {
             throw new TooMuch("It was stopped.");
         }

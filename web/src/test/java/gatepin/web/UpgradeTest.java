@@ -131,6 +131,10 @@ class UpgradeTest {
             for (String forbidden : List.of(
                     "update log_entry set id = id",
                     "delete from log_entry",
+                    "update capacitor_reading set volts = 0",
+                    "delete from ohm_reading",
+                    "delete from capacitor",
+                    "delete from job",
                     "select * from flyway_schema_history",
                     "delete from flyway_schema_history",
                     "drop table machine",

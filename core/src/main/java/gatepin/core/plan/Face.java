@@ -17,61 +17,7 @@ import java.util.function.Consumer;
  */
 final class Face {
     /** Blocks larger than this are not searched for ways to turn them onto themselves. */
-    private static final int MOST_TURNED = 6;
-
-    /**
-     * The pattern of blocks that are alike.
-     *
-     * @param size how many terminals a block has
-     * @param forward the contacts closed at FORWARD, as pairs of places in the block
-     * @param reverse those closed at REVERSE
-     * @param off those closed in OFF
-     * @param label what sets a place apart: {@link #FREE}, {@link #UNUSABLE}, or the point that must stay on it
-     * @param turns the ways to turn a block onto itself, the plain one first
-     */
-    record Pattern(int size, int[][] forward, int[][] reverse, int[][] off, int[] label, List<int[]> turns) {
-        int rank(int[][] contacts) {
-            return rank(contacts, -1);
-        }
-
-        /** How many joins contacts make between the places of a set, given as bits; other places conduct, too. */
-        private int rank(int[][] contacts, int places) {
-            int[] part = parts(size, contacts);
-            long landed = java.util.stream.IntStream.range(0, size)
-                    .filter(i -> (places >> i & 1) == 1)
-                    .count();
-            long parts = java.util.stream.IntStream.range(0, size)
-                    .filter(i -> (places >> i & 1) == 1)
-                    .map(i -> part[i])
-                    .distinct()
-                    .count();
-            return (int) (landed - parts);
-        }
-
-        /** The most joins, both ways counted, that a landing can be worth here. */
-        double joinsForALanding() {
-            double most = 0;
-            for (int places = 1; places < 1 << size; places++) {
-                most = Math.max(
-                        most, (rank(forward, places) + rank(reverse, places)) / (double) Integer.bitCount(places));
-            }
-            return most;
-        }
-    }
-
-    /** For each place a place that stands for all that contacts join it with. */
-    static int[] parts(int size, int[][] contacts) {
-        int[] part = new int[size];
-        Arrays.setAll(part, i -> i);
-        for (int[] contact : contacts) {
-            int from = part[contact[0]];
-            int to = part[contact[1]];
-            for (int i = 0; i < size; i++) {
-                part[i] = part[i] == from ? to : part[i];
-            }
-        }
-        return part;
-    }
+    static final int MOST_TURNED = 6;
 
     /**
      * A block of terminals.
@@ -85,7 +31,7 @@ final class Face {
     static final int UNUSABLE = -2;
 
     final int terminals;
-    final List<Pattern> patterns = new ArrayList<>();
+    final List<BlockPattern> patterns = new ArrayList<>();
     final List<Block> blocks = new ArrayList<>();
     /** For each block, how many more joins it and the later ones can make at FORWARD. */
     final int[] forwardRankFrom;
@@ -124,6 +70,9 @@ final class Face {
         }
         for (List<Integer> block : members.values()) {
             int[] here = block.stream().mapToInt(t -> t).toArray();
+            if (here.length > MOST_TURNED) {
+                here = alongContacts(here, request, face);
+            }
             place(here, pattern(here, request, face, label));
         }
         blocks.sort(java.util.Comparator.comparingInt(Block::pattern));
@@ -133,7 +82,38 @@ final class Face {
         this.leastLandings = leastLandings(forwardRankFrom[0] + reverseRankFrom[0]);
     }
 
-    private static Pattern pattern(int[] here, PlanRequest request, List<Terminal> face, int[] label) {
+    /** The terminals of a block so that each has as many contacts to those before it as can be: contacts close early. */
+    private static int[] alongContacts(int[] here, PlanRequest request, List<Terminal> face) {
+        List<Integer> left = new ArrayList<>(Arrays.stream(here).boxed().toList());
+        List<Integer> order = new ArrayList<>();
+        while (!left.isEmpty()) {
+            int best = left.get(0);
+            long most = -1;
+            for (int terminal : left) {
+                long before = request.chart().contacts().stream()
+                        .filter(c -> order.contains(other(c, terminal, face)))
+                        .count();
+                if (before > most) {
+                    most = before;
+                    best = terminal;
+                }
+            }
+            order.add(best);
+            left.remove((Integer) best);
+        }
+        return order.stream().mapToInt(t -> t).toArray();
+    }
+
+    /** The terminal that a contact joins with one; −1 where it does not touch it. */
+    private static int other(Contact contact, int terminal, List<Terminal> face) {
+        Terminal one = face.get(terminal);
+        if (contact.a().equals(one)) {
+            return face.indexOf(contact.b());
+        }
+        return contact.b().equals(one) ? face.indexOf(contact.a()) : -1;
+    }
+
+    private static BlockPattern pattern(int[] here, PlanRequest request, List<Terminal> face, int[] label) {
         List<int[][]> contacts = new ArrayList<>();
         for (HandlePosition position : List.of(HandlePosition.FORWARD, HandlePosition.REVERSE, HandlePosition.OFF)) {
             contacts.add(request.chart().closedIn(position).stream()
@@ -142,7 +122,7 @@ final class Face {
                     .toArray(int[][]::new));
         }
         int[] labels = Arrays.stream(here).map(t -> label[t]).toArray();
-        return new Pattern(here.length, contacts.get(0), contacts.get(1), contacts.get(2), labels, List.of());
+        return BlockPattern.of(contacts.get(0), contacts.get(1), contacts.get(2), labels, List.of());
     }
 
     private static int place(int[] here, int terminal) {
@@ -155,7 +135,7 @@ final class Face {
     }
 
     /** Files a block under a pattern it can be laid over, or under a new one. */
-    private void place(int[] here, Pattern fresh) {
+    private void place(int[] here, BlockPattern fresh) {
         for (int p = 0; p < patterns.size(); p++) {
             List<int[]> ways = new ArrayList<>();
             ways(patterns.get(p), fresh, ways::add);
@@ -178,13 +158,12 @@ final class Face {
                 turns.add(way);
             }
         });
-        patterns.add(new Pattern(
-                fresh.size(), fresh.forward(), fresh.reverse(), fresh.off(), fresh.label(), List.copyOf(turns)));
+        patterns.add(BlockPattern.of(fresh.forward(), fresh.reverse(), fresh.off(), fresh.label(), List.copyOf(turns)));
         blocks.add(new Block(patterns.size() - 1, here));
     }
 
     /** Every way to lay one pattern over another: {@code way[i]} is the place of the other that place i comes to lie on. */
-    private static void ways(Pattern one, Pattern other, Consumer<int[]> found) {
+    private static void ways(BlockPattern one, BlockPattern other, Consumer<int[]> found) {
         if (one.size() != other.size()
                 || one.size() > MOST_TURNED
                 || one.forward().length != other.forward().length
@@ -195,7 +174,7 @@ final class Face {
         lay(one, other, 0, new int[one.size()], found);
     }
 
-    private static void lay(Pattern one, Pattern other, int place, int[] way, Consumer<int[]> found) {
+    private static void lay(BlockPattern one, BlockPattern other, int place, int[] way, Consumer<int[]> found) {
         if (place == way.length) {
             found.accept(way.clone());
             return;
@@ -227,7 +206,7 @@ final class Face {
     private int[] rankFrom(HandlePosition position) {
         int[] from = new int[blocks.size() + 1];
         for (int b = blocks.size() - 1; b >= 0; b--) {
-            Pattern pattern = patterns.get(blocks.get(b).pattern());
+            BlockPattern pattern = patterns.get(blocks.get(b).pattern());
             from[b] = from[b + 1]
                     + pattern.rank(position == HandlePosition.FORWARD ? pattern.forward() : pattern.reverse());
         }
@@ -255,7 +234,7 @@ final class Face {
     private int[][] leastLandings(int mostJoins) {
         int[][] least = new int[blocks.size() + 1][mostJoins + 1];
         double[] worth =
-                patterns.stream().mapToDouble(Pattern::joinsForALanding).toArray();
+                patterns.stream().mapToDouble(BlockPattern::joinsForALanding).toArray();
         for (int from = 0; from <= blocks.size(); from++) {
             List<Block> rest = new ArrayList<>(blocks.subList(from, blocks.size()));
             rest.sort(java.util.Comparator.comparingDouble(b -> -worth[b.pattern()]));
@@ -263,7 +242,7 @@ final class Face {
                 double landings = 0;
                 int missing = joins;
                 for (Block block : rest) {
-                    Pattern pattern = patterns.get(block.pattern());
+                    BlockPattern pattern = patterns.get(block.pattern());
                     int here = Math.min(missing, pattern.rank(pattern.forward()) + pattern.rank(pattern.reverse()));
                     if (here > 0) {
                         landings += here / worth[block.pattern()];

@@ -6,6 +6,21 @@ import java.util.TreeMap;
 /** The plans found so far of which none is worse than another in every figure, the best first. */
 final class Front {
     private final Map<PlanCost, Found> found = new TreeMap<>();
+    private final boolean anyWillDo;
+
+    /** A front of all that is worth having. */
+    Front() {
+        this(false);
+    }
+
+    private Front(boolean anyWillDo) {
+        this.anyWillDo = anyWillDo;
+    }
+
+    /** One that is content with the first plan there is. */
+    static Front ofAny() {
+        return new Front(true);
+    }
 
     /** How leads and lines are bundled, and where the bundles land. */
     record Found(Landing landing, Bundling bundling) {}
@@ -21,7 +36,7 @@ final class Front {
     /** Some plan here is no worse than this in any figure. */
     boolean isNoWorseThan(PlanCost cost) {
         for (PlanCost known : found.keySet()) {
-            if (known.isNoWorseThan(cost)) {
+            if (anyWillDo || known.isNoWorseThan(cost)) {
                 return true;
             }
         }
@@ -31,7 +46,7 @@ final class Front {
     /** Some plan here is no worse than this in any figure, and better in one. */
     boolean isBetterThan(PlanCost cost) {
         for (PlanCost known : found.keySet()) {
-            if (known.dominates(cost)) {
+            if (anyWillDo || known.dominates(cost)) {
                 return true;
             }
         }

@@ -68,10 +68,10 @@ final class LandingSearch {
         this.landings = new int[bundles + jumperNets];
         this.netOn = new int[face.terminals];
         Arrays.fill(netOn, EMPTY);
-        for (Face.Pattern pattern : face.patterns) {
+        for (BlockPattern pattern : face.patterns) {
             List<int[]> ways = new ArrayList<>();
-            if (!isOneBlock()) {
-                fill(pattern, parts(pattern), 0, new int[pattern.size()], way -> ways.add(way.clone()));
+            if (!placeByPlace(pattern)) {
+                fill(pattern, 0, new int[pattern.size()], way -> ways.add(way.clone()));
             }
             if (jumperNets > 1) {
                 ways.sort((a, b) -> Arrays.compare(plain(a), plain(b)));
@@ -81,14 +81,9 @@ final class LandingSearch {
         }
     }
 
-    private static int[][] parts(Face.Pattern pattern) {
-        return new int[][] {Face.parts(pattern.size(), pattern.forward()), Face.parts(pattern.size(), pattern.reverse())
-        };
-    }
-
-    /** The whole face hangs together: its ways are not listed first, but looked at as they come. */
-    private boolean isOneBlock() {
-        return face.blocks.size() == 1;
+    /** A block that has no equal, or the whole face: its ways are not listed first, but looked at as they come. */
+    private boolean placeByPlace(BlockPattern pattern) {
+        return face.blocks.size() == 1 || pattern.size() > Face.MOST_TURNED;
     }
 
     /** Ways that differ only in which jumper net they name share a rank. */
@@ -105,47 +100,75 @@ final class LandingSearch {
     }
 
     /** Gives the ways to fill a block: no contact joins what must be apart, and nothing lands where it serves nothing. */
-    private void fill(Face.Pattern pattern, int[][] parts, int place, int[] way, Consumer<int[]> found) {
+    private void fill(BlockPattern pattern, int place, int[] way, Consumer<int[]> found) {
         effort.step();
-        if (isOneBlock() && cannotDo(way, place)) {
-            return;
-        }
         if (place == way.length) {
-            if (everyLandingServes(pattern, parts, way) && isFirstOfItsTurns(pattern, way)) {
+            if (pattern.everyLandingServes(way, EMPTY) && pattern.isFirstOfItsTurns(way, bundles)) {
                 found.accept(way);
             }
             return;
         }
         for (int net = EMPTY; net < bundles + jumperNets; net++) {
             way[place] = net;
-            if (suitsLabel(pattern.label()[place], net)
-                    && (net < 0 || net >= bundles || mustLand[net] || pattern.label()[place] >= 0)
+            if (mayLand(pattern.label()[place], net)
                     && keepsApart(pattern.forward(), bundling.forwardGroup(), place, way)
                     && keepsApart(pattern.reverse(), bundling.reverseGroup(), place, way)) {
-                fill(pattern, parts, place + 1, way, found);
+                fill(pattern, place + 1, way, found);
             }
         }
     }
 
-    /** Where all is one block: the places left do not suffice, or what is landed takes too many jumpers already. */
-    private boolean cannotDo(int[] way, int places) {
-        int toLand = mustLandYet;
-        int jumpers = 0;
-        boolean twice = false;
-        for (int i = 0; i < places; i++) {
-            if (way[i] == EMPTY) {
+    /**
+     * Fills a block place by place; a contact is closed as soon as both its ends are filled, so that what cannot become a plan is seen
+     * early.
+     */
+    private void place(int number, int[] way, int place, int jumperNetsUsed) {
+        effort.step();
+        Face.Block block = face.blocks.get(number);
+        BlockPattern pattern = face.patterns.get(block.pattern());
+        if (place == way.length) {
+            if (pattern.everyLandingServes(way, EMPTY) && pattern.isFirstOfItsTurns(way, bundles)) {
+                block(number + 1, 0, jumperNetsUsed);
+            }
+            return;
+        }
+        if (cannotDo(number, pattern, place)) {
+            return;
+        }
+        // of the jumper nets that are still unused one stands for all
+        int nets = Math.min(bundles + jumperNets, bundles + jumperNetsUsed + 1);
+        int terminal = block.terminals()[place];
+        for (int net = EMPTY; net < nets; net++) {
+            if (!mayLand(pattern.label()[place], net)) {
                 continue;
             }
-            boolean first = true;
-            for (int before = 0; before < i && first; before++) {
-                first = way[before] != way[i];
+            way[place] = net;
+            land(terminal, net);
+            int forwardMark = forward.mark();
+            int reverseMark = reverse.mark();
+            if (close(forward, pattern.forward(), block, place) && close(reverse, pattern.reverse(), block, place)) {
+                place(number, way, place + 1, Math.max(jumperNetsUsed, net - bundles + 1));
             }
-            boolean bundle = way[i] < bundles;
-            toLand -= first && bundle && mustLand[way[i]] ? 1 : 0;
-            jumpers += first ? 0 : 1;
-            twice |= !first && bundle;
+            forward.backTo(forwardMark);
+            reverse.backTo(reverseMark);
+            lift(terminal, net);
         }
-        return toLand > way.length - places || isHopeless(jumpers, twice);
+    }
+
+    /** The places left do not suffice, their contacts cannot make the joins, or what is landed takes too many jumpers already. */
+    private boolean cannotDo(int number, BlockPattern pattern, int place) {
+        int terminals = pattern.size() - place + face.terminalsFrom[number + 1];
+        if (mustLandYet > terminals
+                || forward.joinsMissing() > pattern.forwardRankAfter()[place] + face.forwardRankFrom[number + 1]
+                || reverse.joinsMissing() > pattern.reverseRankAfter()[place] + face.reverseRankFrom[number + 1]) {
+            return true;
+        }
+        // a place left empty conducts, so that joins may come without any landing
+        return isHopeless(landed - netsLanded);
+    }
+
+    private boolean mayLand(int label, int net) {
+        return suitsLabel(label, net) && (net < 0 || net >= bundles || mustLand[net] || label >= 0);
     }
 
     private boolean suitsLabel(int label, int net) {
@@ -163,43 +186,6 @@ final class LandingSearch {
                 int b = way[contact[1]];
                 if (a >= 0 && b >= 0 && a < bundles && b < bundles && groupOf[a] != groupOf[b]) {
                     return false;
-                }
-            }
-        }
-        return true;
-    }
-
-    private boolean everyLandingServes(Face.Pattern pattern, int[][] parts, int[] way) {
-        for (int place = 0; place < way.length; place++) {
-            if (way[place] != EMPTY
-                    && pattern.label()[place] == Face.FREE
-                    && !serves(parts[0], place, way)
-                    && !serves(parts[1], place, way)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** The contacts join a place with another net, be it through empty terminals. */
-    private static boolean serves(int[] part, int place, int[] way) {
-        for (int other = 0; other < way.length; other++) {
-            if (part[other] == part[place] && way[other] != EMPTY && way[other] != way[place]) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private boolean isFirstOfItsTurns(Face.Pattern pattern, int[] way) {
-        for (int[] turn : pattern.turns()) {
-            for (int i = 0; i < turn.length; i++) {
-                int difference = Math.min(way[turn[i]], bundles) - Math.min(way[i], bundles);
-                if (difference < 0) {
-                    return false;
-                }
-                if (difference > 0) {
-                    break;
                 }
             }
         }
@@ -231,9 +217,9 @@ final class LandingSearch {
             return;
         }
         Face.Block block = face.blocks.get(number);
-        if (isOneBlock()) {
-            Face.Pattern pattern = face.patterns.get(block.pattern());
-            fill(pattern, parts(pattern), 0, new int[pattern.size()], way -> take(number, block, way.clone(), 0, 0));
+        BlockPattern own = face.patterns.get(block.pattern());
+        if (placeByPlace(own)) {
+            place(number, new int[own.size()], 0, jumperNetsUsed);
             return;
         }
         List<int[]> ways = waysOfPattern.get(block.pattern());
@@ -258,33 +244,50 @@ final class LandingSearch {
             }
         }
         for (int place = 0; place < way.length; place++) {
-            int net = way[place];
-            netOn[block.terminals()[place]] = net;
-            if (net != EMPTY) {
-                landed++;
-                netsLanded += landings[net] == 0 ? 1 : 0;
-                netsLandedTwice += landings[net] == 1 && net < bundles ? 1 : 0;
-                mustLandYet -= landings[net]++ == 0 && net < bundles && mustLand[net] ? 1 : 0;
-            }
+            land(block.terminals()[place], way[place]);
         }
         int forwardMark = forward.mark();
         int reverseMark = reverse.mark();
-        Face.Pattern pattern = face.patterns.get(block.pattern());
+        BlockPattern pattern = face.patterns.get(block.pattern());
         if (close(forward, pattern.forward(), block) && close(reverse, pattern.reverse(), block)) {
             block(number + 1, leastRank, used);
         }
         forward.backTo(forwardMark);
         reverse.backTo(reverseMark);
         for (int place = 0; place < way.length; place++) {
-            int net = way[place];
-            netOn[block.terminals()[place]] = EMPTY;
-            if (net != EMPTY) {
-                landed--;
-                netsLanded -= landings[net] == 1 ? 1 : 0;
-                mustLandYet += --landings[net] == 0 && net < bundles && mustLand[net] ? 1 : 0;
-                netsLandedTwice -= landings[net] == 1 && net < bundles ? 1 : 0;
+            lift(block.terminals()[place], way[place]);
+        }
+    }
+
+    private void land(int terminal, int net) {
+        netOn[terminal] = net;
+        if (net != EMPTY) {
+            landed++;
+            netsLanded += landings[net] == 0 ? 1 : 0;
+            netsLandedTwice += landings[net] == 1 && net < bundles ? 1 : 0;
+            mustLandYet -= landings[net]++ == 0 && net < bundles && mustLand[net] ? 1 : 0;
+        }
+    }
+
+    private void lift(int terminal, int net) {
+        netOn[terminal] = EMPTY;
+        if (net != EMPTY) {
+            landed--;
+            netsLanded -= landings[net] == 1 ? 1 : 0;
+            mustLandYet += --landings[net] == 0 && net < bundles && mustLand[net] ? 1 : 0;
+            netsLandedTwice -= landings[net] == 1 && net < bundles ? 1 : 0;
+        }
+    }
+
+    /** Closes the contacts that get their second end at a place. */
+    private boolean close(Joined joined, int[][] contacts, Face.Block block, int place) {
+        for (int[] contact : contacts) {
+            if (Math.max(contact[0], contact[1]) == place
+                    && !joined.join(node(block.terminals()[contact[0]]), node(block.terminals()[contact[1]]))) {
+                return false;
             }
         }
+        return true;
     }
 
     private boolean close(Joined joined, int[][] contacts, Face.Block block) {
@@ -303,14 +306,10 @@ final class LandingSearch {
 
     /** A plan with these jumpers would be beaten by one from another bundling, or by a cheaper one. */
     private boolean isHopeless(int jumpers) {
-        return isHopeless(jumpers, netsLandedTwice > 0);
-    }
-
-    private boolean isHopeless(int jumpers, boolean twice) {
         if (jumpers > bounds.mostJumpers()) {
             return true;
         }
-        int most = twice ? 2 : bundling.leastOnOneTerminal();
+        int most = netsLandedTwice > 0 ? 2 : bundling.leastOnOneTerminal();
         return bounds.tidy()
                 ? front.isBetterThan(attempt.floor().with(jumpers, most))
                 : front.isNoWorseThan(attempt.floor().with(jumpers, most));
@@ -360,7 +359,7 @@ final class LandingSearch {
                 .filter(c -> !unusable.contains(c.a()) && !unusable.contains(c.b()))
                 .map(c -> new int[] {node(terminals.indexOf(c.a())), node(terminals.indexOf(c.b()))})
                 .toArray(int[][]::new);
-        int[] part = Face.parts(bundles + jumperNets + face.terminals, contacts);
+        int[] part = BlockPattern.parts(bundles + jumperNets + face.terminals, contacts);
         for (int a = 0; a < bundles; a++) {
             for (int other = 0; other < a; other++) {
                 if (groupOf[a] == groupOf[other] && part[a] != part[other]) {
@@ -376,7 +375,7 @@ final class LandingSearch {
         int[][] contacts = face.offContacts().stream()
                 .map(c -> new int[] {node(c[0]), node(c[1])})
                 .toArray(int[][]::new);
-        int[] root = Face.parts(bundles + jumperNets + face.terminals, contacts);
+        int[] root = BlockPattern.parts(bundles + jumperNets + face.terminals, contacts);
         int[] first = new int[bundles];
         for (int bundle = 0; bundle < bundles; bundle++) {
             first[bundle] = bundle;

@@ -21,7 +21,9 @@ public record PlanResult(List<Plan> plans, long arrangements, Hindrance hindranc
         /** Both ways can be had, but then current flows in OFF, too. */
         NO_OFF,
         /** There are plans, but none with all that is wished. */
-        WISHES
+        WISHES,
+        /** Looking for what stood in the way took too long. */
+        NOT_FOUND_OUT
     }
 
     public PlanResult {

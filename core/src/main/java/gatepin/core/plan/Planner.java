@@ -1,8 +1,11 @@
 package gatepin.core.plan;
 
 import gatepin.core.Effort;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
 import gatepin.core.plan.PlanResult.Hindrance;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -21,13 +24,15 @@ import java.util.List;
 public final class Planner {
     /** On faces up to this size all landings of one cost are looked at, for the one that is neatest to draw. */
     private static final int TIDY_SEARCH = 6;
+    /** That there is no plan is known by then; why is worth no longer wait. */
+    private static final Duration TO_FIND_OUT_WHY = Duration.ofSeconds(3);
 
     private final PlanRequest request;
     private final Effort effort;
     private final List<Terminal> points;
     private final Bundling.Motor motor;
     private final Face face;
-    private final Front front = new Front();
+    private final Front front;
     private final Landings landings;
 
     /**
@@ -46,7 +51,8 @@ public final class Planner {
         }
     }
 
-    private Planner(PlanRequest request, Effort effort) {
+    private Planner(PlanRequest request, Front front, Effort effort) {
+        this.front = front;
         this.effort = effort;
         this.request = request;
         this.motor = Bundling.Motor.of(request);
@@ -70,18 +76,30 @@ public final class Planner {
      * @throws Effort.TooMuch when it was stopped or took too long
      */
     public static PlanResult search(PlanRequest request, Effort effort) {
-        Planner planner = new Planner(request, effort);
+        Planner planner = new Planner(request, new Front(), effort);
         planner.run();
         List<Plan> plans = planner.plans();
         if (!plans.isEmpty()) {
             return new PlanResult(plans, planner.landings.arrangements(), Hindrance.NONE, List.of());
         }
+        long looked = planner.landings.arrangements();
+        try {
+            return hindrance(request, looked, effort.within(TO_FIND_OUT_WHY));
+        } catch (Effort.TooMuch e) {
+            // stopped as a whole, or only the search for the reason was too long
+            effort.look();
+            return new PlanResult(List.of(), looked, Hindrance.NOT_FOUND_OUT, List.of());
+        }
+    }
+
+    /** What stands in the way of a request that no plan meets. */
+    private static PlanResult hindrance(PlanRequest request, long looked, Effort effort) {
         if (!request.wishes().areNone() && canDo(request.wishing(Wishes.NONE), effort)) {
             List<String> asksTooMuch = request.wishes().eachLeftOut().stream()
                     .filter(w -> canDo(request.wishing(w.rest()), effort))
                     .map(Wishes.Without::wish)
                     .toList();
-            return new PlanResult(List.of(), planner.landings.arrangements(), Hindrance.WISHES, asksTooMuch);
+            return new PlanResult(List.of(), looked, Hindrance.WISHES, asksTooMuch);
         }
         PlanRequest withoutOff = new PlanRequest(
                 request.leads(),
@@ -93,11 +111,11 @@ public final class Planner {
                 Wishes.NONE);
         Hindrance hindrance =
                 request.hasOff() && canDo(withoutOff, effort) ? Hindrance.NO_OFF : Hindrance.BOTH_WAYS_IMPOSSIBLE;
-        return new PlanResult(List.of(), planner.landings.arrangements(), hindrance, List.of());
+        return new PlanResult(List.of(), looked, hindrance, List.of());
     }
 
     private static boolean canDo(PlanRequest request, Effort effort) {
-        Planner planner = new Planner(request, effort);
+        Planner planner = new Planner(request, Front.ofAny(), effort);
         planner.run();
         return !planner.front.isEmpty();
     }
@@ -235,7 +253,8 @@ public final class Planner {
             forwardGroup[bundleOf[point]] = forward[point];
             reverseGroup[bundleOf[point]] = reverse[point];
         }
-        if (Bundling.joinsNeeded(forwardGroup) > face.forwardRankFrom[0]
+        if (!keepsWhatStays(bundleOf)
+                || Bundling.joinsNeeded(forwardGroup) > face.forwardRankFrom[0]
                 || Bundling.joinsNeeded(reverseGroup) > face.reverseRankFrom[0]) {
             return;
         }
@@ -254,6 +273,28 @@ public final class Planner {
         bundling.cost(apart, 0, 1)
                 .map(this::withoutDoubt)
                 .ifPresent(c -> attempts.add(new Attempt(bundling, c, leastJumpers(bundling))));
+    }
+
+    /** What stays on one terminal is one bundle, and nothing stays on one that must not be used. */
+    private boolean keepsWhatStays(int[] bundleOf) {
+        int[] on = new int[request.chart().terminals().size()];
+        Arrays.fill(on, -1);
+        for (Wire kept : request.wishes().kept()) {
+            boolean fromSwitch = kept.from().is(Type.SWITCH);
+            int terminal = request.chart().terminals().indexOf(fromSwitch ? kept.from() : kept.to());
+            int point = points.indexOf(fromSwitch ? kept.to() : kept.from());
+            if (terminal < 0 || point < 0) {
+                continue;
+            }
+            if (on[terminal] >= 0 && on[terminal] != bundleOf[point]
+                    || request.wishes()
+                            .unusable()
+                            .contains(request.chart().terminals().get(terminal))) {
+                return false;
+            }
+            on[terminal] = bundleOf[point];
+        }
+        return true;
     }
 
     /** Contacts closed in OFF can leave a neutral unswitched that the bundles alone would switch. */

@@ -3,7 +3,6 @@ package gatepin.web.upgrade;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import javax.sql.DataSource;
@@ -11,14 +10,15 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
 /**
- * What the application's own account may do, table by table: it adds to the log and can neither change it nor take from it, and the list
- * of what was done to the tables is none of its business.
+ * What the application's own account may do, table by table: it adds to the log and to what was measured, and can neither change
+ * these nor take from them; the list of what was done to the tables is none of its business.
  */
 final class Grants {
     private static final String ACCOUNT = "'gatepin_app'@'127.0.0.1'";
-    private static final Set<String> ONLY_ADDED_TO = Set.of("log_entry");
-    /** The server's number for a grant that is not there. */
-    private static final int NO_SUCH_GRANT = 1141;
+    private static final Set<String> ONLY_ADDED_TO = Set.of("log_entry", "capacitor_reading", "ohm_reading");
+    private static final Set<String> NEVER_TAKEN_FROM = Set.of("capacitor", "job", "machine", "shop", "person");
+    /** The server's numbers for a grant that is not there: on a database, on a table. */
+    private static final Set<Integer> NO_SUCH_GRANT = Set.of(1141, 1147);
 
     private static final String HISTORY_OF_TABLES = "flyway_schema_history";
 
@@ -27,34 +27,42 @@ final class Grants {
     /** Gives them, as the owner of the tables. */
     static void give(DataSource owner) {
         JdbcTemplate jdbc = new JdbcTemplate(owner);
+        JdbcClient client = JdbcClient.create(owner);
+        String schema = client.sql("select database()").query(String.class).single();
+        // what an earlier version gave
+        revoke(jdbc, "revoke select, insert, update, delete on `" + schema + "`.* from " + ACCOUNT);
+        for (String table : tables(client)) {
+            revoke(jdbc, "revoke all privileges on `" + table + "` from " + ACCOUNT);
+            if (!table.equals(HISTORY_OF_TABLES)) {
+                jdbc.execute("grant " + allowed(table) + " on `" + table + "` to " + ACCOUNT);
+            }
+        }
+    }
+
+    private static void revoke(JdbcTemplate jdbc, String sql) {
         jdbc.execute((Connection c) -> {
             try (Statement statement = c.createStatement()) {
-                // an account made by an earlier version had everything
-                statement.execute("revoke select, insert, update, delete on " + c.getCatalog() + ".* from " + ACCOUNT);
+                statement.execute(sql);
             } catch (SQLException e) {
-                if (e.getErrorCode() != NO_SUCH_GRANT) {
+                if (!NO_SUCH_GRANT.contains(e.getErrorCode())) {
                     throw e;
                 }
             }
             return true;
         });
-        for (String grant : grants(JdbcClient.create(owner))) {
-            jdbc.execute(grant);
-        }
     }
 
-    private static List<String> grants(JdbcClient jdbc) {
-        List<String> grants = new ArrayList<>();
-        List<String> tables = jdbc.sql("select table_name from information_schema.tables"
+    private static List<String> tables(JdbcClient client) {
+        return client.sql("select table_name from information_schema.tables"
                         + " where table_schema = database() and table_type = 'BASE TABLE'")
                 .query(String.class)
                 .list();
-        for (String table : tables) {
-            if (!table.equals(HISTORY_OF_TABLES)) {
-                String may = ONLY_ADDED_TO.contains(table) ? "select, insert" : "select, insert, update, delete";
-                grants.add("grant " + may + " on `" + table + "` to " + ACCOUNT);
-            }
+    }
+
+    private static String allowed(String table) {
+        if (ONLY_ADDED_TO.contains(table)) {
+            return "select, insert";
         }
-        return grants;
+        return NEVER_TAKEN_FROM.contains(table) ? "select, insert, update" : "select, insert, update, delete";
     }
 }

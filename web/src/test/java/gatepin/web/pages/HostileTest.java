@@ -2,6 +2,10 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.classic.spi.ThrowableProxyUtil;
+import ch.qos.logback.core.read.ListAppender;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -10,11 +14,14 @@ import org.jsoup.nodes.Element;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.slf4j.LoggerFactory;
 
 /** Whatever is typed into any field of any form, no page fails, and every page opens afterwards. */
 class HostileTest {
+    private static final String CANARY = "nobody may read this in a log";
     private static final List<String> WORDS = List.of(
             "",
+            CANARY,
             " ",
             "0",
             "-1",
@@ -104,6 +111,9 @@ class HostileTest {
             }
         }
         Random random = new Random(Long.getLong("gatepin.seed", 7));
+        ListAppender<ILoggingEvent> log = new ListAppender<>();
+        log.start();
+        ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).addAppender(log);
         List<String> failed = new ArrayList<>();
         java.util.Map<Integer, Integer> answers = new java.util.TreeMap<>();
         int sent = 0;
@@ -125,6 +135,11 @@ class HostileTest {
             }
         }
         assertThat(failed).isEmpty();
+        assertThat(log.list)
+                .as("what somebody typed does not get into the log")
+                .extracting(e -> e.getFormattedMessage()
+                        + (e.getThrowableProxy() == null ? "" : ThrowableProxyUtil.asString(e.getThrowableProxy())))
+                .noneMatch(m -> m.contains(CANARY));
         assertThat(answers).as("some is taken and some refused").containsKeys(302, 422);
         for (String page : pages) {
             assertThat(visit.statusOf(page)).as(page).isEqualTo(200);

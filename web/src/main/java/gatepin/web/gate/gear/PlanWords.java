@@ -194,6 +194,11 @@ final class PlanWords {
                                 ? "Several of your wishes together stand in the way. Take some back."
                                 : "Leave out one of these and there is a plan: "
                                         + String.join("; ", result.asksTooMuch()) + ".");
+            case NOT_FOUND_OUT ->
+                Finding.bad(
+                        "There is no plan for this switch with these wishes",
+                        "Every way of landing was looked at. What stands in the way could not be found out in time: take a"
+                                + " wish back and see, or choose another switch.");
             case NO_OFF ->
                 Finding.bad(
                         "This switch cannot turn it off",

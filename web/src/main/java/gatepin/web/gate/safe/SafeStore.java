@@ -51,7 +51,7 @@ class SafeStore implements Keeper {
                         select name, microfarads, volts, bleed_ohms,
                           (select r.volts from capacitor_reading r where r.capacitor_id = capacitor.id
                            order by r.id desc limit 1) as after_volts
-                        from capacitor where job_id = :job order by id
+                        from capacitor where job_id = :job and off_at is null order by id
                         """)
                 .param("job", jobId)
                 .query((row, n) -> new CapacitorCheck(
@@ -96,9 +96,13 @@ class SafeStore implements Keeper {
         return true;
     }
 
-    /** Takes a capacitor off the list: it was none, or was written down wrong. Gives false when there is none of that name. */
+    /**
+     * Takes a capacitor off the list: it was none, or was written down wrong. What was measured on it is kept. Gives false when there is
+     * none of that name.
+     */
     boolean remove(long jobId, String name) {
-        return jdbc.sql("delete from capacitor where job_id = :job and name = :name")
+        return jdbc.sql("update capacitor set off_at = :now where job_id = :job and name = :name and off_at is null")
+                        .param("now", Timestamp.from(clock.instant()))
                         .param("job", jobId)
                         .param("name", name)
                         .update()
@@ -109,7 +113,7 @@ class SafeStore implements Keeper {
     public boolean measured(long jobId, String name, double volts, String how, long personId) {
         return jdbc.sql(
                                 "insert into capacitor_reading (capacitor_id, volts, how, at, person_id)"
-                                        + " select id, :volts, :how, :at, :person from capacitor where job_id = :job and name = :name")
+                                        + " select id, :volts, :how, :at, :person from capacitor where job_id = :job and name = :name and off_at is null")
                         .param("volts", volts)
                         .param("how", how)
                         .param("at", Timestamp.from(clock.instant()))
