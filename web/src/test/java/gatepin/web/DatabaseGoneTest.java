@@ -54,6 +54,12 @@ class DatabaseGoneTest {
                     .isSubsetOf(200, 302, 503)
                     .contains(503);
             assertThat(answers).extracting(Answer::took).allMatch(t -> t.compareTo(LONGEST) < 0);
+            Figures.say(
+                    "database killed twice under %d people: %d answers, %d of them 503, %d machines confirmed",
+                    PEOPLE,
+                    answers.size(),
+                    answers.stream().filter(a -> a.status() == 503).count(),
+                    confirmed.size());
             assertThat(before).as("machines before").isPositive();
             assertThat(confirmed.size()).as("machines in all").isGreaterThan(before);
             String yard = new Visit(address).go("/").text("main");

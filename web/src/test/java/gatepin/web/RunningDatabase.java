@@ -21,9 +21,14 @@ public final class RunningDatabase {
 
     /** Starts a database in a new temporary folder. */
     public static RunningDatabase startNew(String name) {
+        return startNew(
+                name, Path.of(System.getenv().getOrDefault("GATEPIN_TEST_DIR", System.getProperty("java.io.tmpdir"))));
+    }
+
+    /** Starts a database in a new folder under another one. */
+    public static RunningDatabase startNew(String name, Path under) {
         try {
-            Path home = Path.of(System.getenv().getOrDefault("GATEPIN_TEST_DIR", System.getProperty("java.io.tmpdir")));
-            RunningDatabase database = new RunningDatabase(Files.createTempDirectory(home, "db-" + name + "-"));
+            RunningDatabase database = new RunningDatabase(Files.createTempDirectory(under, "db-" + name + "-"));
             Runtime.getRuntime().addShutdownHook(new Thread(database::remove));
             database.start();
             return database;

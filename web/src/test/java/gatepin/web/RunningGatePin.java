@@ -44,6 +44,11 @@ public final class RunningGatePin {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
 
+    /** A bean by its name, where there are several of a type. */
+    public <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     public <T> T bean(Class<T> type) {
         return context.getBean(type);
     }

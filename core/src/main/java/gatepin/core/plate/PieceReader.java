@@ -13,7 +13,6 @@ final class PieceReader {
     static final double MOST_RUN_MICROFARADS = 61;
 
     private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?|[.,]\\d+");
-    private static final double HP_PER_CV = 0.9863;
 
     private PieceReader() {}
 
@@ -34,24 +33,14 @@ final class PieceReader {
 
     static PlatePiece piece(Kind kind, int start, int end, String text, List<String> groups) {
         String first = groups.isEmpty() ? "" : groups.get(0);
-        String last = groups.isEmpty() ? "" : groups.get(groups.size() - 1);
         String upper = text.toUpperCase(Locale.ROOT);
         return switch (kind) {
-            case OUTPUT -> output(start, end, text, groups);
-            case VOLTS -> several(kind, start, end, text, last, "V");
-            case AMPS -> several(kind, start, end, text, last, "A");
             case PHASE -> {
-                String phases = first.matches("[13]") ? first : upper.startsWith("SINGLE") ? "1" : "3";
+                String phases = first.matches("[13]")
+                        ? first
+                        : upper.startsWith("SINGLE") || upper.startsWith("ONE") ? "1" : "3";
                 yield said(kind, start, end, text, phases, phases.equals("1") ? "single phase" : "three phase");
             }
-            case FREQUENCY -> {
-                PlatePiece piece = said(kind, start, end, text, first, first + " Hz");
-                yield groups.size() > 1 && !groups.get(1).equals(first)
-                        ? piece.asked("The plate allows " + first + " and " + groups.get(1)
-                                + " Hz; its other figures belong to one of them. Leave only the one you have.")
-                        : piece;
-            }
-            case SPEED -> said(kind, start, end, text, first, first + " rpm");
             case POLES -> said(kind, start, end, text, first, first + " poles");
             case SERVICE_FACTOR -> said(kind, start, end, text, plain(first), "service factor " + plain(first));
             case CODE -> said(kind, start, end, text, first.toUpperCase(Locale.ROOT), "code letter " + first);
@@ -78,60 +67,13 @@ final class PieceReader {
             case OTHER_FAMILY -> other(start, end, text, upper);
             case START_CAPACITOR, RUN_CAPACITOR, CAPACITOR ->
                 said(kind, start, end, text, plain(first), kind.words() + " " + plain(first) + " µF");
-            case IGNORED, UNKNOWN -> said(Kind.IGNORED, start, end, text, text, "not needed here");
+            case OUTPUT, VOLTS, AMPS, FREQUENCY, SPEED, IGNORED, UNKNOWN ->
+                said(Kind.IGNORED, start, end, text, text, "not needed here");
         };
     }
 
     private static PlatePiece said(Kind kind, int start, int end, String text, String value, String meaning) {
         return new PlatePiece(start, end, text, kind, value, meaning, "");
-    }
-
-    private static PlatePiece output(int start, int end, String text, List<String> groups) {
-        boolean unitFirst = groups.get(0).matches("(?i)H\\.?P\\.?|KW");
-        String unit = groups.get(unitFirst ? 0 : 1).toUpperCase(Locale.ROOT).replace(".", "");
-        String number = groups.get(unitFirst ? 1 : 0);
-        String value = number.contains("/") ? number.replaceAll("[\\s-]+(?=\\d+/)", "-") : plain(number);
-        return switch (unit) {
-            case "KW" -> said(Kind.OUTPUT, start, end, text, value + " kW", value + " kW");
-            case "W", "WATT", "WATTS" -> {
-                double kw = value.contains("/") ? 0 : Double.parseDouble(value) / 1000;
-                String said = new java.math.BigDecimal(kw)
-                        .round(new java.math.MathContext(6))
-                        .stripTrailingZeros()
-                        .toPlainString();
-                yield said(Kind.OUTPUT, start, end, text, said + " kW", value + " W");
-            }
-            case "CV", "PS" -> {
-                double hp = (value.contains("/") ? fraction(value) : Double.parseDouble(value)) * HP_PER_CV;
-                yield said(
-                        Kind.OUTPUT,
-                        start,
-                        end,
-                        text,
-                        String.format(Locale.ROOT, "%.3f hp", hp),
-                        value + " metric horsepower, " + String.format(Locale.ROOT, "%.2f hp", hp));
-            }
-            default -> said(Kind.OUTPUT, start, end, text, value + " hp", value + " hp");
-        };
-    }
-
-    private static double fraction(String value) {
-        Matcher matcher = Pattern.compile("(?:(\\d+)-)?(\\d+)/(\\d+)").matcher(value);
-        if (!matcher.matches()) {
-            return 0;
-        }
-        double whole = matcher.group(1) == null ? 0 : Double.parseDouble(matcher.group(1));
-        return whole + Double.parseDouble(matcher.group(2)) / Double.parseDouble(matcher.group(3));
-    }
-
-    /** Two voltages stand with a stroke, a range with a hyphen: 115/208-230. */
-    private static PlatePiece several(Kind kind, int start, int end, String text, String figures, String unit) {
-        String value = figures.replaceAll("\\s", "")
-                .replace('–', '-')
-                .replace(',', '.')
-                .replaceAll("(^|[/-])\\.", "$10.");
-        String meaning = value.replace("/", " " + unit + " or ").replace("-", " to ") + " " + unit;
-        return said(kind, start, end, text, value, meaning);
     }
 
     private static PlatePiece duty(int start, int end, String text, String word) {

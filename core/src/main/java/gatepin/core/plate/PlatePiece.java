@@ -80,6 +80,18 @@ public record PlatePiece(int start, int end, String text, Kind kind, String valu
                         : "“" + text + "” is not understood. If it matters, write it another way; else leave it.");
     }
 
+    /** The same as what it most likely is, to be confirmed. */
+    PlatePiece guessed(Kind as) {
+        return new PlatePiece(
+                start,
+                end,
+                text,
+                as,
+                text,
+                "perhaps the " + as.words(),
+                "Is " + text + " the " + as.words() + "? Write its unit beside it.");
+    }
+
     public boolean isDoubtful() {
         return !question.isEmpty();
     }

@@ -4,10 +4,12 @@ import gatepin.core.plate.PlatePiece.Kind;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,18 +20,20 @@ import java.util.stream.Collectors;
  * kept with its place in the text, understood, ignored, or doubtful; nothing typed makes it fail.
  */
 public final class PlateText {
-    private static final String NUMBER = "\\d+(?:[.,]\\d+)?|[.,]\\d+";
-    private static final String FRACTION = "\\d+[\\s-]+\\d+/\\d+|\\d+/\\d+";
+    private static final String NUMBER = "(?<!\\d)\\d{1,6}(?:[.,]\\d{1,4})?|[.,]\\d{1,4}";
     /** One, two or a range: 115/208-230, 18.4/9.6-9.2. */
     private static final String SEVERAL = "(?:" + NUMBER + ")(?:\\s?[-–/]\\s?(?:" + NUMBER + "))*";
 
-    private static final String VOLT_UNIT = "V(?:AC|OLTS?)?\\b\\.?~?";
-    private static final String AMP_UNIT = "A(?:MPS?|MPERES?)?\\b\\.?";
     private static final String END = "OPE|ODE|SE|LE|NDE|DE"
-            + "|OPP(?:OSITE)?\\.?\\s*(?:TO\\s)?(?:THE\\s)?(?:SHAFT|PULLEY|DRIVE)(?:\\sEND)?"
+            + "|OPP(?:OSITE)?\\.?\\s{0,4}(?:TO\\s)?(?:THE\\s)?(?:SHAFT|PULLEY|DRIVE)(?:\\sEND)?"
             + "|(?:SHAFT|PULLEY|LEAD|NON[\\s-]DRIVE|DRIVE)\\s?END";
-    private static final String CAPACITOR = "(?:CAP(?:ACITOR)?\\.?|CONDENSER|KOND\\.?|COND\\.?)?[:=\\s]*(" + NUMBER
-            + ")(?:\\s?[-–]\\s?(?:" + NUMBER + "))?\\s*(?:[µμu]F|MFD|MF)\\b\\.?(?:\\s*/?\\s*\\d{3}\\s*V(?:AC|DB)?\\b)?";
+    private static final String CAPACITOR =
+            "(?:CAP(?:ACITOR)?\\.?|CONDENSER|KOND\\.?|COND\\.?)?[:=.…_\\s]{0,12}(" + NUMBER + ")(?:\\s?[-–]\\s?(?:"
+                    + NUMBER + "))?\\s{0,4}(?:[µμu]F|MFD|MF)\\b\\.?(?:\\s{0,4}/?\\s{0,4}\\d{3}\\s{0,4}V(?:AC|DB)?\\b)?";
+
+    private static final int LONGEST = 2000;
+    /** Two outputs this far apart, as a factor, are one in two units. */
+    private static final double ROUNDED = 1.05;
 
     private record Rule(Kind kind, Pattern pattern) {}
 
@@ -37,127 +41,94 @@ public final class PlateText {
     private static final List<Rule> BY_WORD = List.of(
             rule(
                     Kind.IGNORED,
-                    "(?:SERIAL|SER|S/N)\\b\\.?\\s*(?:NO\\.?|NR\\.?)?[:#]?\\s*(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
+                    "(?:SERIAL|SER|S/N)\\b\\.?\\s{0,4}(?:NO\\.?|NR\\.?)?[:#]?\\s{0,4}(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
             rule(
                     Kind.IGNORED,
-                    "\\b(?:MODEL|MOD|STYLE|CAT|PART|P/N|TYPE|TYP|DATE|FORM|ID)\\b\\.?\\s*(?:NO\\b\\.?|NR\\b\\.?)?[:#]?\\s*"
+                    "\\b(?:MODEL|MOD|STYLE|CAT|PART|P/N|TYPE|TYP|DATE|FORM|ID)\\b\\.?\\s{0,4}(?:NO\\b\\.?|NR\\b\\.?)?[:#]?\\s{0,4}"
                             + "(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
             rule(
                     Kind.IGNORED,
-                    "(?:\\b(?:BEARINGS?|BRGS?|LAGER|D\\.?E|N?O\\.?D\\.?E|SHAFT END|OPP\\.? END)\\b\\.?[:\\s]*)+(?:62|63|60)\\d{2}[A-Z0-9-]*"),
+                    "(?:\\b(?:BEARINGS?|BRGS?|LAGER|D\\.?E|N?O\\.?D\\.?E|SHAFT END|OPP\\.? END)\\b\\.?[:=.…_\\s]{0,12})+(?:62|63|60)\\d{2}[A-Z0-9-]*"),
             rule(Kind.IGNORED, "\\b(?:62|63)\\d{2}(?:-?(?:2?RS|ZZ|2Z|Z|LL|C3|2RS1?)[A-Z0-9/]*)+"),
-            rule(Kind.IGNORED, "\\bS\\.?F\\.?A\\b\\.?[:\\s]*(?:" + SEVERAL + ")"),
+            rule(Kind.IGNORED, "\\bS\\.?F\\.?A\\b\\.?[:=.…_\\s]{0,12}(?:" + SEVERAL + ")"),
             rule(
                     Kind.IGNORED,
-                    "(?:\\bCOS\\s?(?:φ|PHI)?|\\bP\\.?F\\b\\.?|(?:\\bNOM\\.?\\s?)?\\bEFF\\b\\.?|η)[:=\\s]*(?:" + NUMBER
-                            + ")\\s?%?"),
+                    "(?:\\bCOS\\s?(?:φ|PHI)?|\\bP\\.?F\\b\\.?|(?:\\bNOM\\.?\\s?)?\\bEFF\\b\\.?|η)[:=.…_\\s]{0,12}(?:"
+                            + NUMBER + ")\\s?%?"),
             rule(Kind.IGNORED, "\\bIP\\s?\\d[\\dX]"),
             rule(Kind.IGNORED, "\\b(?:IEC|EN)\\s?(?:60)?034(?:-1)?|\\bVDE\\s?0530"),
             rule(Kind.IGNORED, "(?:" + NUMBER + ")\\s?(?:KG|LBS?)\\b"),
             rule(Kind.IGNORED, "\\b(?:MADE IN|MFG\\.?|MFD BY)\\s+[A-Z]+"),
-            rule(Kind.START_CAPACITOR, "\\b(?:START(?:ING)?|ANLAUF)[\\s-]*" + CAPACITOR),
-            rule(Kind.RUN_CAPACITOR, "\\b(?:RUN(?:NING)?|BETRIEBS?)[\\s-]*" + CAPACITOR),
+            rule(Kind.START_CAPACITOR, "\\b(?:START(?:ING)?|ANLAUF|C\\.?A\\.?(?=[\\s:=\\d]))[\\s:=-]*" + CAPACITOR),
+            rule(Kind.RUN_CAPACITOR, "\\b(?:RUN(?:NING)?|BETRIEBS?|C\\.?B\\.?(?=[\\s:=\\d]))[\\s:=-]*" + CAPACITOR),
             rule(Kind.CAPACITOR, "(?:\\bC\\b)?" + CAPACITOR),
             rule(
                     Kind.SERVICE_FACTOR,
-                    "(?:\\bS\\.?\\s?F\\b\\.?|\\bSERV(?:ICE)?\\.?\\s?FACT(?:OR)?\\.?)[:\\s]*(" + NUMBER + ")"),
-            rule(Kind.CODE, "(?:\\bKVA\\s*)?\\bCODE\\b[:\\s]*([A-HJ-NPR-V])\\b"),
+                    "(?:\\bS\\.?\\s?F\\b\\.?|\\bSERV(?:ICE)?\\.?\\s?FACT(?:OR)?\\.?)[:=.…_\\s]{0,12}(" + NUMBER + ")"),
+            rule(Kind.CODE, "(?:\\bKVA\\s{0,4})?\\bCODE\\b[:=.…_\\s]{0,12}([A-HJ-NPR-V])\\b"),
             rule(
                     Kind.AMBIENT,
-                    "(?:\\bMAX\\.?\\s*)?\\bAMB(?:IENT)?\\b\\.?[:\\s]*(?:TEMP\\.?\\s*)?(\\d{2})\\s?°?\\s?C?\\b"
-                            + "|\\b(\\d{2})\\s?°?\\s?C\\s*(?:MAX\\.?\\s*)?AMB(?:IENT)?\\b\\.?"),
+                    "(?:\\bMAX\\.?\\s{0,4})?\\bAMB(?:IENT)?\\b\\.?[:=.…_\\s]{0,12}(?:TEMP\\.?\\s{0,4})?(\\d{2})\\s?°?\\s?C?\\b"
+                            + "|\\b(\\d{2})\\s?°?\\s?C\\s{0,4}(?:MAX\\.?\\s{0,4})?AMB(?:IENT)?\\b\\.?"),
             rule(
                     Kind.RISE,
-                    "(?:\\bTEMP(?:ERATURE)?\\.?\\s*)?\\bRISE\\b[:\\s]*(\\d{2,3})\\s?°?\\s?C?\\b"
-                            + "|\\b(\\d{2,3})\\s?°?\\s?C\\s*RISE\\b"),
+                    "(?:\\bTEMP(?:ERATURE)?\\.?\\s{0,4})?\\bRISE\\b[:=.…_\\s]{0,12}(\\d{2,3})\\s?°?\\s?C?\\b"
+                            + "|\\b(\\d{2,3})\\s?°?\\s?C\\s{0,4}RISE\\b"),
             rule(
                     Kind.INSULATION,
-                    "\\b(?:INSUL(?:ATION)?|INS|ISO|I\\.?CL|TH)\\b\\.?\\s*-?(?:CL(?:ASS)?\\b\\.?|KL\\b\\.?)?[:\\s]*([ABEFH])\\b"
-                            + "|\\b(?:CLASS|CL\\.|KL\\.)\\s*([ABEFH])\\b"),
+                    "\\b(?:INSUL(?:ATION)?|INS|ISO|I\\.?CL|TH)\\b\\.?\\s{0,4}-?(?:CL(?:ASS)?\\b\\.?|KL\\b\\.?)?[:=.…_\\s]{0,12}([ABEFH])\\b"
+                            + "|\\b(?:CLASS|CL\\.|KL\\.)\\s{0,4}([ABEFH])\\b"),
             rule(
                     Kind.DUTY,
-                    "(?:\\b(?:DUTY|TIME RATING|RATING|TIME|BETRIEB)\\b[:\\s]*)?"
+                    "(?:\\b(?:DUTY|TIME RATING|RATING|TIME|BETRIEB)\\b[:=.…_\\s]{0,12})?"
                             + "(\\bCONT(?:INUOUS|\\.)?(?=\\W|$)\\.?|\\bS[1-9]\\b(?:\\s?-?\\s?\\d{1,3}\\s?%)?"
                             + "|\\bINT(?:ERMITTENT|\\.)?(?=\\W|$)\\.?|\\b\\d{1,3}\\s?MIN\\b(?!-1|⁻)\\.?|\\b24\\s?HRS?\\b|\\bAIR\\s?OVER\\b)"),
             rule(
                     Kind.FRAME,
-                    "\\b(?:FRAME|FR)\\b\\.?[:\\s]*([A-Z]?\\d{2,3}[A-Z]{0,4})\\b|\\bIEC\\s?(\\d{2,3}[A-Z]?)\\b|\\bBG\\s?(\\d{2,3})\\b"
+                    "\\b(?:FRAME|FR)\\b\\.?[:=.…_\\s]{0,12}([A-Z]?\\d{2,3}[A-Z]{0,4})\\b|\\bIEC\\s?(\\d{2,3}[A-Z]?)\\b|\\bBG\\s?(\\d{2,3})\\b"
                             + "|\\b(\\d{2,3}TC?)\\b"),
             rule(Kind.NOT_REVERSIBLE, "\\bNON?[\\s-]?REV(?:ERSIBLE|\\.)?|\\bNOT REVERSIBLE"),
             rule(Kind.REVERSIBLE, "\\bREV(?:ERSIBLE|\\.)(?=\\s|$|[,;])"),
             rule(
                     Kind.ROTATION,
-                    "(?:\\b(?:ROT(?:ATION|\\.)?|DIR(?:ECTION|\\.)?)[:\\s]*)?\\b(C\\.?C\\.?W|C\\.?W|CLOCKWISE"
+                    "(?:\\b(?:ROT(?:ATION|\\.)?|DIR(?:ECTION|\\.)?)[:=.…_\\s]{0,12})?\\b(C\\.?C\\.?W|C\\.?W|CLOCKWISE"
                             + "|COUNTER[\\s-]?CLOCKWISE|ANTI[\\s-]?CLOCKWISE|ACW)"
-                            + "(?:\\b\\.?(?:[\\s,(]*(?:FACING|FAC\\.?|VIEWED FROM|SEEN FROM|LOOKING AT|FROM)?\\s*(?:THE\\s)?("
+                            + "(?:\\b\\.?(?:[\\s,(]{0,4}(?:FACING|FAC\\.?|VIEWED FROM|SEEN FROM|LOOKING AT|FROM)?\\s{0,4}(?:THE\\s)?("
                             + END
                             + ")\\b\\)?)?|(OPE|ODE|SE|LE|PE|DE|NDE)\\b)"),
             rule(
                     Kind.PROTECTION,
-                    "(?:\\b(?:NOT|NO|W/O|WITHOUT)\\s+)?(?:\\bTHERM(?:AL(?:LY)?|\\.)?\\s*(?:OVERLOAD\\s*)?PROT(?:ECT(?:ED|ION|OR)|\\.)?"
-                            + "|\\bTHERMOGUARD|\\bIMP(?:EDANCE|\\.)?\\s*PROT(?:ECTED|\\.)?|\\bINHERENT(?:LY)?\\s*PROT(?:ECTED|\\.)?"
-                            + "|\\bOVERLOAD PROTECT(?:ED|OR))(?:\\s*[-:,]?\\s*(AUTO(?:MATIC)?|MAN(?:UAL)?)\\b\\.?)?(?:\\s*RESET)?"
+                    "(?:\\b(?:NOT|NO|W/O|WITHOUT)\\s+)?(?:\\bTHERM(?:AL(?:LY)?|\\.)?\\s{0,4}(?:OVERLOAD\\s{0,4})?PROT(?:ECT(?:ED|ION|OR)|\\.)?"
+                            + "|\\bTHERMOGUARD|\\bIMP(?:EDANCE|\\.)?\\s{0,4}PROT(?:ECTED|\\.)?|\\bINHERENT(?:LY)?\\s{0,4}PROT(?:ECTED|\\.)?"
+                            + "|\\bOVERLOAD PROTECT(?:ED|OR))(?:\\s{0,4}[-:,]?\\s{0,4}(AUTO(?:MATIC)?|MAN(?:UAL)?)\\b\\.?)?(?:\\s{0,4}RESET)?"
                             + "|\\bT\\.?P\\b\\.?[\\s:]*(AUTO|MAN)\\b\\.?"),
             rule(
                     Kind.FAMILY,
-                    "\\bCAP(?:ACITOR|\\.)?[\\s.-]*START(?:[\\s,/&-]*(?:AND\\s)?(?:CAP(?:ACITOR|\\.)?[\\s.-]*RUN|INDUCTION[\\s-]*RUN))?"
-                            + "|\\bSPLIT[\\s-]*PH(?:ASE|\\.)?|\\bPERM(?:ANENT|\\.)?[\\s-]*SPLIT[\\s-]*CAP(?:ACITOR|\\.)?"
+                    "\\bCAP(?:ACITOR|\\.)?[\\s.-]*START(?:[\\s,/&-]*(?:AND\\s)?(?:CAP(?:ACITOR|\\.)?[\\s.-]*RUN|INDUCTION[\\s-]{0,4}RUN))?"
+                            + "|\\bSPLIT[\\s-]{0,4}PH(?:ASE|\\.)?|\\bPERM(?:ANENT|\\.)?[\\s-]{0,4}SPLIT[\\s-]{0,4}CAP(?:ACITOR|\\.)?"
                             + "|\\bP\\.?S\\.?C\\b\\.?|\\bCSCR\\b|\\bCSIR\\b|\\bCSR\\b|\\bRSIR\\b"),
             rule(
                     Kind.OTHER_FAMILY,
-                    "\\bUNIVERSAL\\b|\\bAC\\s?/\\s?DC\\b|\\bREPULSION(?:[\\s-]*START)?(?:[\\s-]*INDUCTION)?(?:[\\s-]*RUN)?"
-                            + "|\\bSHADED[\\s-]*POLE|\\bHERMETIC(?:ALLY SEALED)?\\b|\\bSEALED (?:UNIT|MOTOR)\\b|\\bCOMPRESSOR\\b|\\bSERIES WOUND|\\bBRUSH(?:ED)?\\b"),
-            rule(Kind.POLES, "\\b(\\d{1,2})[\\s-]*POLES?\\b|\\bPOLES?[:\\s]*(\\d{1,2})\\b"));
-
-    /** A figure with its unit behind it. */
-    private static final List<Rule> UNIT_BEHIND = List.of(
-            rule(Kind.OUTPUT, "(" + FRACTION + "|" + NUMBER + ")\\s*(H\\.?P\\b\\.?|KW\\b|W\\b|WATTS?\\b|CV\\b|PS\\b)"),
-            rule(Kind.PHASE, "\\b([13])\\s?-?\\s?(?:PHASE|PH|Ø|ϕ|φ|~)(?![A-Z])\\.?|\\b(SINGLE|THREE)[\\s-]PHASE\\b"),
-            rule(
-                    Kind.FREQUENCY,
-                    "\\b([56]0)(?:\\s?/\\s?([56]0))?\\s*(?:HZ|HERTZ|CY(?:C(?:LES?)?)?|C/S|C\\.P\\.S|~)(?![A-Z])\\.?"),
-            rule(
-                    Kind.SPEED,
-                    "\\b(\\d{3,4})(?:\\s?/\\s?\\d{3,4})?\\s*(?:R\\.?P\\.?M\\b\\.?|R/MIN|REV/MIN|1/MIN|/MIN|MIN-1|MIN⁻¹|U/MIN|T/MIN|TR/MIN)"),
-            rule(Kind.VOLTS, "\\b(\\d{2,3}(?:\\s?[-–/]\\s?\\d{2,3})*)\\s*" + VOLT_UNIT),
-            rule(Kind.AMPS, "(?<![\\d/]|\\d[.,])(" + SEVERAL + ")\\s*" + AMP_UNIT));
-
-    /** A figure with its name before it. */
-    private static final List<Rule> NAME_BEFORE = List.of(
-            rule(Kind.OUTPUT, "\\b(H\\.?P\\b\\.?|KW\\b)[:\\s]*(" + FRACTION + "|" + NUMBER + ")(?![\\d/])"),
-            rule(Kind.PHASE, "\\b(?:PHASES?|PH)\\b\\.?[:\\s]*([13])\\b"),
-            rule(
-                    Kind.FREQUENCY,
-                    "\\b(?:HZ|HERTZ|CY(?:C(?:LES?)?)?|F)\\b\\.?[:\\s]*([56]0)(?:\\s?/\\s?([56]0))?\\b(?:\\s*HZ\\b)?"),
-            rule(Kind.SPEED, "\\b(?:RPM|R\\.P\\.M\\.|SPEED|N)[:=\\s]*(\\d{3,4})(?:\\s?/\\s?\\d{3,4})?\\b(?:\\s*/MIN)?"),
-            rule(
-                    Kind.VOLTS,
-                    "\\b(?:VOLTS?|VOLTAGE|U|V)\\b\\.?[:=\\s]*(\\d{2,3}(?:\\s?[-–/]\\s?\\d{2,3})*)(?![\\d/]|[.,]\\d)(?:\\s*"
-                            + VOLT_UNIT + ")?"),
-            rule(
-                    Kind.AMPS,
-                    "\\b(?:AMPS?|FLA|F\\.L\\.A\\.|CURRENT|I|A)\\b\\.?[:=\\s]*(" + SEVERAL + ")(?![\\d/]|[.,]\\d)(?:\\s*"
-                            + AMP_UNIT + ")?"));
+                    "\\bUNIVERSAL\\b|\\bAC\\s?/\\s?DC\\b|\\bREPULSION(?:[\\s-]{0,4}START)?(?:[\\s-]{0,4}INDUCTION)?(?:[\\s-]{0,4}RUN)?"
+                            + "|\\bSHADED[\\s-]{0,4}POLE|\\bHERMETIC(?:ALLY SEALED)?\\b|\\bSEALED (?:UNIT|MOTOR)\\b|\\bCOMPRESSOR\\b|\\bSERIES WOUND|\\bBRUSH(?:ED)?\\b"),
+            rule(Kind.IGNORED, "\\bUSABLE (?:AT|ON) \\d{3}\\s?V(?:OLTS?)?\\b"),
+            rule(Kind.PHASE, "\\b(SINGLE|ONE|THREE)[\\s-]PH(?:ASE|\\.)?(?![A-Z])"),
+            rule(Kind.POLES, "\\b(\\d{1,2})[\\s-]{0,4}POLES?\\b|\\bPOLES?[:=.…_\\s]{0,12}(\\d{1,2})\\b"));
 
     /** Words that mean nothing here. */
     private static final List<Rule> NOISE = List.of(rule(
             Kind.IGNORED,
-            "\\b(?:TEFC|TENV|ODP|DRIP[\\s-]*PROOF|TOTALLY ENCLOSED|FAN COOLED|OPEN|ENCL(?:OSURE)?\\b\\.?|AC|A\\.C\\.|MOTOR|INDUCTION|ELECTRIC"
-                    + "|GEARMOTOR|FARM|DUTY|BALL|SLEEVE|HOUSING|USABLE (?:AT|ON) \\d{3}\\s?V(?:OLTS?)?|LOW|HIGH|MOT\\.?|FULL LOAD|LR|NO\\.?|NR\\.?"
+            "\\b(?:TEFC|TENV|ODP|DRIP[\\s-]{0,4}PROOF|TOTALLY ENCLOSED|FAN COOLED|OPEN|ENCL(?:OSURE)?\\b\\.?|AC|A\\.C\\.|MOTOR|INDUCTION|ELECTRIC"
+                    + "|GEARMOTOR|FARM|DUTY|BALL|SLEEVE|HOUSING|LOW|HIGH|MOT\\.?|FULL LOAD|LR|NO\\.?|NR\\.?"
                     + "|REVERSING|P|BEARINGS?)(?=\\s|$|[.,;:])"));
+
+    private static final Pattern WORD = Pattern.compile("[^\\s,;|]+");
 
     private final String text;
     private final List<PlatePiece> pieces = new ArrayList<>();
 
     private PlateText(String text) {
         this.text = text;
-    }
-
-    /** What a style of writing makes of the text: figures understood count twice what is doubtful. */
-    private int score() {
-        long understood =
-                Kind.FIGURES.stream().filter(k -> value(k).isPresent()).count();
-        return (int) (2 * understood - doubts().size());
     }
 
     private static Rule rule(Kind kind, String pattern) {
@@ -169,39 +140,76 @@ public final class PlateText {
 
     /** Reads a plate's text, whatever it is. */
     public static PlateText read(String typed) {
-        String text = typed.length() > 2000 ? typed.substring(0, 2000) : typed;
+        String text = typed.length() > LONGEST ? typed.substring(0, LONGEST) : typed;
         String written = text.replace("½", " 1/2")
                 .replace("¼", " 1/4")
                 .replace("¾", " 3/4")
                 .replace("⅓", " 1/3")
                 .replace("⅛", " 1/8")
                 .replace("⅙", " 1/6");
-        PlateText behind = new PlateText(written);
-        behind.find(UNIT_BEHIND, NAME_BEFORE);
-        PlateText before = new PlateText(written);
-        before.find(NAME_BEFORE, UNIT_BEHIND);
-        return before.score() > behind.score() ? before : behind;
+        PlateText plate = new PlateText(written.length() > LONGEST ? written.substring(0, LONGEST) : written);
+        plate.find();
+        return plate;
     }
 
-    private void find(List<Rule> first, List<Rule> second) {
+    private void find() {
         boolean[] taken = new boolean[text.length()];
-        List<Rule> rules = new ArrayList<>(BY_WORD);
-        rules.addAll(first);
-        rules.addAll(second);
-        rules.addAll(NOISE);
-        for (Rule rule : rules) {
-            Matcher matcher = rule.pattern().matcher(text);
-            int from = 0;
-            while (from <= text.length() && matcher.find(from)) {
-                from = Math.max(matcher.end(), matcher.start() + 1);
-                if (free(taken, matcher.start(), matcher.end())) {
-                    take(taken, rule.kind(), matcher.toMatchResult());
+        BY_WORD.forEach(rule -> find(rule, taken));
+        pieces.addAll(FigureReader.read(text, taken));
+        NOISE.forEach(rule -> find(rule, taken));
+        leftover(taken);
+        pieces.sort(Comparator.comparingInt(PlatePiece::start));
+        frequencies();
+        twice();
+        guesses();
+    }
+
+    private void find(Rule rule, boolean[] taken) {
+        Matcher matcher = rule.pattern().matcher(text);
+        int from = 0;
+        while (from <= text.length() && matcher.find(from)) {
+            from = Math.max(matcher.end(), matcher.start() + 1);
+            if (free(taken, matcher.start(), matcher.end())) {
+                take(taken, rule.kind(), matcher.toMatchResult());
+            }
+        }
+    }
+
+    /** A plate for two frequencies: which of its figures hold here is for a person to say. */
+    private void frequencies() {
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = pieces.get(i);
+            if (piece.kind() == Kind.FREQUENCY && piece.value().contains("/")) {
+                String[] both = piece.value().split("/");
+                pieces.set(
+                        i,
+                        piece.asked("The plate allows " + both[0] + " and " + both[1]
+                                + " Hz; its other figures belong to one of them. Leave only the one you have."));
+            }
+            if (piece.kind() == Kind.SPEED && piece.value().contains("/")) {
+                pieces.set(
+                        i,
+                        piece.asked("Two speeds, " + piece.value().replace("/", " and ")
+                                + " rpm: one for each frequency, or for each voltage. Leave only the one you have."));
+            }
+        }
+    }
+
+    /** A number without a unit that only one figure can be is offered as that. */
+    private void guesses() {
+        Set<Kind> stated = pieces.stream()
+                .map(PlatePiece::kind)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(Kind.class)));
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = pieces.get(i);
+            if (piece.kind() == Kind.UNKNOWN) {
+                Set<Kind> could = FigureReader.couldBe(piece.text(), stated);
+                if (could.size() == 1) {
+                    Kind kind = could.iterator().next();
+                    pieces.set(i, piece.guessed(kind));
                 }
             }
         }
-        leftover(taken);
-        pieces.sort(Comparator.comparingInt(PlatePiece::start));
-        twice();
     }
 
     private static boolean free(boolean[] taken, int start, int end) {
@@ -234,7 +242,7 @@ public final class PlateText {
     }
 
     private void leftover(boolean[] taken) {
-        Matcher words = Pattern.compile("[^\\s,;|]+").matcher(text);
+        Matcher words = WORD.matcher(text);
         while (words.find()) {
             int start = words.start();
             int end = words.end();
@@ -253,13 +261,19 @@ public final class PlateText {
                 continue;
             }
             PlatePiece first = seen.putIfAbsent(piece.kind(), piece);
-            if (first != null && !first.value().equals(piece.value())) {
+            if (first != null && !first.value().equals(piece.value()) && !isSameOutput(first, piece)) {
                 pieces.set(
                         i,
                         piece.asked("A second " + piece.kind().words() + ": the plate already says " + first.text()
                                 + ". Which one is it?"));
             }
         }
+    }
+
+    /** Kilowatts and horsepower on one plate are one output, as far as plates round. */
+    private static boolean isSameOutput(PlatePiece one, PlatePiece other) {
+        double ratio = FigureValue.watts(one.value()) / FigureValue.watts(other.value());
+        return one.kind() == Kind.OUTPUT && Math.abs(Math.log(ratio)) < Math.log(ROUNDED);
     }
 
     /** The text as it was understood, with fractions written out. */

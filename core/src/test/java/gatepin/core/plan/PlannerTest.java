@@ -95,6 +95,7 @@ class PlannerTest {
                         && p.cost().hotLinesUnbroken() == 1);
     }
 
+    @Tag("long")
     @Test
     void thePlatesOwnReversalIsAlwaysAmongThePlansWhereTheSwitchCanDoIt() {
         for (SampleMotors motor : SampleMotors.ALL) {
@@ -329,6 +330,7 @@ class PlannerTest {
                 .way();
     }
 
+    @Tag("long")
     @ParameterizedTest(name = "{0} on {1}")
     @MethodSource("everyMotorOnEverySwitch")
     void theCostOfAPlanIsWhatItsWiresCost(SampleMotors motor, SwitchKind kind) {
@@ -351,6 +353,7 @@ class PlannerTest {
         return (int) plan.wires().stream().filter(w -> w.run() == run).count();
     }
 
+    @Tag("long")
     @Test
     @DisplayName("nothing is left out: an exhaustive search over all landings of a small motor finds no cheaper plan")
     void theBestIsBest() {
@@ -432,6 +435,7 @@ class PlannerTest {
         return ContactChart.ofHandle(face, closed);
     }
 
+    @Tag("long")
     @ParameterizedTest(name = "seed {0}")
     @ValueSource(longs = {1, 2, 4, 5, 6, 7, 8, 10, 11, 12, 22, 23, 24, 25, 26, 28, 100, 101, 102, 103})
     @DisplayName("a switch whose terminals are named in another order can do the same, with the same wishes")

@@ -20,9 +20,17 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Plates of our own invention in many styles, all made-up. */
 class PlateTextTest {
     static Stream<String> corpus() throws IOException {
-        try (InputStream in = PlateTextTest.class.getResourceAsStream("plates.txt")) {
+        return Stream.concat(lines("plates.txt"), lines("plates-2.txt"));
+    }
+
+    private static Stream<String> lines(String file) throws IOException {
+        try (InputStream in = PlateTextTest.class.getResourceAsStream(file)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines().filter(l -> !l.startsWith("#") && !l.isBlank()).toList().stream();
+                            .lines()
+                            .filter(l -> !l.startsWith("#") && !l.isBlank())
+                            .map(l -> l.replace("\\n", "\n"))
+                            .toList()
+                            .stream();
         }
     }
 

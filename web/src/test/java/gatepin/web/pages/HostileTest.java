@@ -6,15 +6,23 @@ import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.classic.spi.ThrowableProxyUtil;
 import ch.qos.logback.core.read.ListAppender;
+import gatepin.web.Figures;
+import gatepin.web.RunningGatePin;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.jsoup.nodes.Element;
 import org.jsoup.nodes.FormElement;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.slf4j.LoggerFactory;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** Whatever is typed into any field of any form, no page fails, and every page opens afterwards. */
 class HostileTest {
@@ -75,6 +83,9 @@ class HostileTest {
             "T1 ".repeat(300),
             "(".repeat(2000));
 
+    /** Nobody waits longer than this for an answer that may be no. */
+    private static final Duration HANG = Duration.ofSeconds(Integer.getInteger("gatepin.hang", 5));
+
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
@@ -115,8 +126,9 @@ class HostileTest {
         log.start();
         ((Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).addAppender(log);
         List<String> failed = new ArrayList<>();
-        java.util.Map<Integer, Integer> answers = new java.util.TreeMap<>();
+        Map<Integer, Integer> answers = new TreeMap<>();
         int sent = 0;
+        long slowest = 0;
         while (sent < howMany()) {
             String page = pages.get(random.nextInt(pages.size()));
             visit.go(page);
@@ -127,7 +139,9 @@ class HostileTest {
             for (Element form : forms) {
                 sent++;
                 String what = spoil((FormElement) form, random);
+                long start = System.nanoTime();
                 int status = visit.statusOfSubmitting(form, extra(random));
+                slowest = Math.max(slowest, System.nanoTime() - start);
                 answers.merge(status, 1, Integer::sum);
                 if (status >= 500 || status == 403) {
                     failed.add(status + " " + form.attr("action") + " " + what);
@@ -141,9 +155,71 @@ class HostileTest {
                         + (e.getThrowableProxy() == null ? "" : ThrowableProxyUtil.asString(e.getThrowableProxy())))
                 .noneMatch(m -> m.contains(CANARY));
         assertThat(answers).as("some is taken and some refused").containsKeys(302, 422);
+        assertThat(Duration.ofNanos(slowest)).as("the slowest answer").isLessThan(HANG);
+        Figures.say("hostile forms: %d sent, answers %s, the slowest in %.2f s", sent, answers, slowest / 1e9);
         for (String page : pages) {
             assertThat(visit.statusOf(page)).as(page).isEqualTo(200);
         }
+    }
+
+    @Test
+    @DisplayName("every route there is, with numbers, words and fields that nobody would send: no answer of 500")
+    void noRouteFails() {
+        visit.go("/jobs/new");
+        Random random = new Random(Long.getLong("gatepin.seed", 7));
+        List<String> numbers = List.of("0", "-1", "1", "2", "999999999", "9".repeat(30), "abc", "1.5", "%00", "%2e%2e");
+        List<String> names =
+                List.of("mark", "name", "version", "plan", "made", "volts", "wires[0].mark", "leads[3].mark", "q");
+        Map<Integer, Integer> answers = new TreeMap<>();
+        List<String> failed = new ArrayList<>();
+        List<RequestMappingInfo> routes = new ArrayList<>(RunningGatePin.get()
+                .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+                .getHandlerMethods()
+                .keySet());
+        int sent = 0;
+        long slowest = 0;
+        for (int round = 0; sent < howMany() / 2; round++) {
+            for (RequestMappingInfo route : routes) {
+                String path = route.getPatternValues().iterator().next();
+                while (path.contains("{")) {
+                    path = path.replaceFirst("\\{[^}]*}", numbers.get(random.nextInt(numbers.size())));
+                }
+                // what is set aside is out of reach; the page of errors is called by the server, and is one whenever it
+                // is
+                if (path.endsWith("/aside") || path.equals("/error")) {
+                    continue;
+                }
+                List<String> fields = new ArrayList<>();
+                for (int i = random.nextInt(4); i > 0; i--) {
+                    fields.add(names.get(random.nextInt(names.size())));
+                    fields.add(WORDS.get(random.nextInt(WORDS.size())));
+                }
+                boolean posted = route.getMethodsCondition().getMethods().contains(RequestMethod.POST);
+                long start = System.nanoTime();
+                int status = posted
+                        ? visit.post(path, fields.toArray(String[]::new)).statusCode()
+                        : visit.statusOf(path + "?"
+                                + Visit.pairs(fields)
+                                        .substring(
+                                                0,
+                                                Math.min(
+                                                        3000,
+                                                        Visit.pairs(fields).length()))
+                                        .replaceAll("%[0-9A-F]?$", ""));
+                slowest = Math.max(slowest, System.nanoTime() - start);
+                sent++;
+                answers.merge(status, 1, Integer::sum);
+                if (status >= 500) {
+                    failed.add(status + " " + path + " " + fields);
+                }
+            }
+        }
+        assertThat(failed).isEmpty();
+        assertThat(answers).containsKeys(200, 404);
+        assertThat(Duration.ofNanos(slowest)).as("the slowest answer").isLessThan(HANG);
+        Figures.say(
+                "%d routes: %d requests, answers %s, the slowest in %.2f s",
+                routes.size(), sent, answers, slowest / 1e9);
     }
 
     @Test

@@ -2,10 +2,12 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SwitchGateTest {
     private final Visit visit = new Visit();
@@ -43,6 +45,19 @@ class SwitchGateTest {
         assertThat(visit.text("main")).contains("No plan has all that you ask", "wires that stay");
         visit.press("What the plan must have").type("#kept", "").press("Plan with these");
         assertThat(visit.text(".ticket")).contains("nothing hot in OFF, both lines broken");
+    }
+
+    @ParameterizedTest(name = "a face of {0}")
+    @ValueSource(
+            strings = {"1 2 3 4 5 6 7 8 9 10", "1 2 3 4 5 6 7 8 9 10 11 12", "1 / 2 / 3 / 4 / 5 / 6 / 7 / 8", "1 2 / 3"
+            })
+    void everyPageOpensWhateverTheFace(String face) {
+        String job = gates.wireListOfASixLeadMotor("Face of " + face);
+        visit.go(job + "/switch/map").type("#name", "Odd").type("#face", face).press("Lay the face out");
+        for (String page : List.of("switch/map", "switch", "wire", "run-up", "plate", "log")) {
+            visit.go(job + "/" + page);
+            assertThat(visit.status()).as(page).isEqualTo(200);
+        }
     }
 
     @Test

@@ -248,18 +248,23 @@ public final class Visit {
         return URLEncoder.encode(name, StandardCharsets.UTF_8) + "=" + URLEncoder.encode(value, StandardCharsets.UTF_8);
     }
 
+    /** Names and values in turn, as a form sends them. */
+    static String pairs(List<String> fields) {
+        List<String> pairs = new ArrayList<>();
+        for (int i = 0; i < fields.size(); i += 2) {
+            pairs.add(pair(fields.get(i), fields.get(i + 1)));
+        }
+        return String.join("&", pairs);
+    }
+
     /** Ticks a wire, as the script on the page does it; gives what the server says. */
     public HttpResponse<String> post(String to, String... fields) {
-        List<String> pairs = new ArrayList<>();
-        for (int i = 0; i < fields.length; i += 2) {
-            pairs.add(pair(fields[i], fields[i + 1]));
-        }
         return send(HttpRequest.newBuilder(URI.create(address + to))
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .header(
                         page.select("meta[name=csrf-header]").attr("content"),
                         page.select("meta[name=csrf-token]").attr("content"))
-                .POST(BodyPublishers.ofString(String.join("&", pairs)))
+                .POST(BodyPublishers.ofString(pairs(List.of(fields))))
                 .build());
     }
 
