@@ -1,6 +1,7 @@
 package gatepin.core.diagram;
 
 import gatepin.core.circuit.Marks;
+import gatepin.core.diagram.DiagramToken.Kind;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation.Direction;
 import java.util.ArrayList;
@@ -11,8 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -21,59 +20,6 @@ import java.util.stream.Collectors;
  * typed makes it fail.
  */
 public final class DiagramText {
-    private static final Pattern TOKEN = Pattern.compile(
-            "(?<low>\\bLOW(?:ER)?\\s*(?:VOLT(?:AGE|S)?|V)?\\b)"
-                    + "|(?<high>\\bHIGH(?:ER)?\\s*(?:VOLT(?:AGE|S)?|V)?\\b)"
-                    + "|(?<volts>\\b\\d{2,3}\\s*V(?:OLTS?|AC)?\\b)"
-                    + "|(?<ccw>\\b(?:C\\.?C\\.?W\\b\\.?|COUNTER[\\s-]?CLOCKWISE|ANTI[\\s-]?CLOCKWISE|ACW\\b))"
-                    + "|(?<cw>\\b(?:C\\.?W\\b\\.?|CLOCKWISE)(?:\\s*ROT(?:ATION|\\.)?)?)"
-                    + "|(?<reverse>\\b(?:(?:TO|FOR)\\s+(?:THE\\s+)?(?:REV(?:ERSE|\\.)?|OPP(?:OSITE)?\\.?|CHANGE)\\s*(?:ROT(?:ATION|\\.)?|DIRECTION)?[,:\\s]*)?"
-                    + "(?:INTERCHANGE|REVERSE|EXCHANGE|SWAP|TRANSPOSE|INT\\.?CHG\\.?|REV\\b\\.?)(?:\\s*(?:LEADS?|WIRES?))?)"
-                    + "|(?<arrow><->|<=>|⇄|↔)"
-                    + "|(?<line1>\\b(?:LINE\\s*(?:1|A|ONE)|L\\s?1|LINE\\s+HOT|HOT)\\b)"
-                    + "|(?<line2>\\b(?:LINE\\s*(?:2|B|TWO)|L\\s?2|NEUTRAL|N)\\b)"
-                    + "|(?<joined>\\b(?:TOGETHER|JOIN(?:ED)?|TIED?|INS(?:ULATED?|\\.)?|SPLICED?|CONNECT(?:ED)?(?:\\s+TOGETHER)?|CAP(?:PED)?\\s+OFF|BRIDGED?)\\b\\.?)"
-                    + "|(?<word>[\\p{L}\\p{N}][\\p{L}\\p{N}/']*)"
-                    + "|(?<stop>[;.\\n|]+)"
-                    + "|(?<comma>,)",
-            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
-    private static final Pattern LEAD = Pattern.compile("(?:[TPUVWZ]\\d{1,2}|[RSCMA][12]?)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEADS_FOLLOW =
-            Pattern.compile("\\s*[:=-]?\\s*(?:[TPUVWZ]?\\d|[RSCMA][12]?\\b)", Pattern.CASE_INSENSITIVE);
-    private static final Set<String> NOISE = Set.of(
-            "AND",
-            "TO",
-            "THE",
-            "WITH",
-            "LEAD",
-            "LEADS",
-            "CONNECT",
-            "CONNECTION",
-            "ROTATION",
-            "ROT",
-            "VOLTAGE",
-            "VOLTS",
-            "LINE",
-            "LINES",
-            "FOR",
-            "OF",
-            "ON",
-            "DIAGRAM",
-            "WIRING",
-            "FACING",
-            "SHAFT",
-            "END",
-            "OPPOSITE",
-            "OPE");
-
-    private enum What {
-        NOTHING,
-        LINE1,
-        LINE2,
-        JOINED,
-        SWAP
-    }
-
     /**
      * One column as read.
      *
@@ -117,6 +63,8 @@ public final class DiagramText {
         private Optional<Integer> volts = Optional.empty();
         private Optional<Boolean> low = Optional.empty();
         private Direction direction = Direction.NOT_STATED;
+        private final List<DiagramToken> words = new ArrayList<>();
+        private List<Statements.Statement> said = List.of();
         private final SortedSet<String> line1 = new TreeSet<>(Marks.NATURAL_ORDER);
         private final SortedSet<String> line2 = new TreeSet<>(Marks.NATURAL_ORDER);
         private final List<SortedSet<String>> joined = new ArrayList<>();
@@ -124,21 +72,21 @@ public final class DiagramText {
         boolean isEmpty() {
             return line1.isEmpty() && line2.isEmpty() && joined.isEmpty();
         }
+
+        boolean saysSomething() {
+            return words.stream().anyMatch(w -> w.is(Kind.LEAD));
+        }
     }
 
-    private final Collection<String> known;
+    private static final int LONGEST = 3000;
+    private static final int MOST_WORDS = 500;
+
     private final List<Draft> drafts = new ArrayList<>(List.of(new Draft()));
     private final List<String> doubts = new ArrayList<>();
+    private final List<String> questions = new ArrayList<>();
     private Optional<Connection.Swap> swap = Optional.empty();
-    private What what = What.NOTHING;
-    private final List<String> leads = new ArrayList<>();
-    private boolean afterComma;
-    /** How many leads of the statement at hand stood before its last comma. */
-    private int lastComma;
 
-    private DiagramText(Collection<String> known) {
-        this.known = known;
-    }
+    private DiagramText() {}
 
     /**
      * Reads a diagram.
@@ -146,108 +94,65 @@ public final class DiagramText {
      * @param knownLeads marks of leads written down already; others are known by their form, as T1 or U2
      */
     public static DiagramText read(String typed, Collection<String> knownLeads) {
-        DiagramText text = new DiagramText(knownLeads);
-        text.scan(typed.length() > 3000 ? typed.substring(0, 3000) : typed);
+        DiagramText text = new DiagramText();
+        List<DiagramToken> tokens =
+                DiagramToken.of(typed.length() > LONGEST ? typed.substring(0, LONGEST) : typed, knownLeads);
+        text.columns(tokens.size() > MOST_WORDS ? tokens.subList(0, MOST_WORDS) : tokens);
+        text.drafts.forEach(text::understand);
+        text.drafts.removeIf(Draft::isEmpty);
+        text.drafts.forEach(d -> text.unmentioned(d, knownLeads));
         return text;
     }
 
-    private Draft now() {
-        return drafts.get(drafts.size() - 1);
-    }
-
-    private void scan(String text) {
-        Matcher token = TOKEN.matcher(text);
-        while (token.find()) {
-            String word = token.group();
-            if (token.group("word") != null) {
-                word(word);
-            } else if (token.group("comma") != null) {
-                afterComma = true;
-                lastComma = leads.size();
-                continue;
-            } else if (token.group("stop") != null) {
-                flush();
-            } else if (token.group("arrow") != null) {
-                if (what == What.NOTHING) {
-                    what = What.SWAP;
-                }
-            } else if (token.group("joined") != null) {
-                joinedWord(LEADS_FOLLOW.matcher(text.substring(token.end())).lookingAt());
-            } else if (token.group("line1") != null) {
-                line(What.LINE1);
-            } else if (token.group("line2") != null) {
-                line(What.LINE2);
-            } else if (token.group("reverse") != null) {
-                flush();
-                what = What.SWAP;
+    /** Cuts the words into columns at their headings. */
+    private void columns(List<DiagramToken> tokens) {
+        boolean inSwap = false;
+        for (int i = 0; i < tokens.size(); i++) {
+            DiagramToken token = tokens.get(i);
+            if (token.is(Kind.SWAP)) {
+                inSwap = true;
+            } else if (token.is(Kind.STOP)) {
+                inSwap = false;
+            }
+            if (!token.is(Kind.LOW, Kind.HIGH, Kind.VOLTS, Kind.CW, Kind.CCW)) {
+                drafts.get(drafts.size() - 1).words.add(token);
+            } else if (token.is(Kind.CW, Kind.CCW) && inSwap) {
+                // the rotation that the interchange gives, and no column of its own
+            } else if (token.is(Kind.CW, Kind.CCW) && !opensColumn(tokens, i + 1)) {
+                Draft draft = drafts.get(drafts.size() - 1);
+                draft.direction = draft.direction == Direction.NOT_STATED ? direction(token) : draft.direction;
             } else {
-                heading(token, word);
-            }
-            afterComma = false;
-        }
-        flush();
-        drafts.removeIf(Draft::isEmpty);
-    }
-
-    private void word(String word) {
-        Optional<String> lead = lead(word);
-        if (lead.isPresent()) {
-            leads.add(lead.orElseThrow());
-        } else if (!NOISE.contains(word.toUpperCase(Locale.ROOT))) {
-            doubts.add(word);
-        }
-    }
-
-    /** A known mark, a mark by its form, or a bare number, which plates write for T1 to T9. */
-    private Optional<String> lead(String word) {
-        for (String mark : known) {
-            if (mark.equalsIgnoreCase(word) || mark.equalsIgnoreCase("T" + word)) {
-                return Optional.of(mark);
+                heading(token);
+                inSwap = false;
             }
         }
-        if (word.matches("[1-9]")) {
-            return Optional.of("T" + word);
-        }
-        return LEAD.matcher(word).matches() ? Optional.of(word.toUpperCase(Locale.ROOT)) : Optional.empty();
     }
 
-    /** "T2 T3 T5 TOGETHER" names the group before the word, back to a comma; "INS: T2 T3 T5" names it after. */
-    private void joinedWord(boolean leadsFollow) {
-        if (leadsFollow || leads.isEmpty()) {
-            flush();
-            what = What.JOINED;
-            return;
+    /** After a heading come a colon, leads or a line; a rotation at a sentence's end says how what was said turns. */
+    private static boolean opensColumn(List<DiagramToken> tokens, int from) {
+        for (int i = from; i < tokens.size(); i++) {
+            if (tokens.get(i).is(Kind.STOP) && i + 1 < tokens.size() && i > from) {
+                return false;
+            }
+            if (tokens.get(i).is(Kind.LEAD, Kind.LINE, Kind.JOIN, Kind.COLON)) {
+                return true;
+            }
+            if (tokens.get(i).is(Kind.SWAP)) {
+                return false;
+            }
         }
-        if (what != What.NOTHING && lastComma > 0 && leads.size() - lastComma > 1) {
-            List<String> group = List.copyOf(leads.subList(lastComma, leads.size()));
-            leads.subList(lastComma, leads.size()).clear();
-            flush();
-            leads.addAll(group);
-            what = What.JOINED;
-        } else if (what == What.NOTHING) {
-            what = What.JOINED;
-        }
-        flush();
+        return false;
     }
 
-    /** "T1 T3 TO L1" names the group before the line, "L1: T1 T3" after it; a comma before the line ends a group. */
-    private void line(What line) {
-        if (what == What.NOTHING && !leads.isEmpty() && !afterComma) {
-            what = line;
-            flush();
-        } else {
-            flush();
-            what = line;
-        }
+    private static Direction direction(DiagramToken token) {
+        return token.is(Kind.CW) ? Direction.CLOCKWISE : Direction.COUNTER_CLOCKWISE;
     }
 
-    private void heading(Matcher token, String word) {
-        flush();
-        Draft draft = now();
-        if (!draft.isEmpty()) {
+    private void heading(DiagramToken token) {
+        Draft draft = drafts.get(drafts.size() - 1);
+        if (draft.saysSomething()) {
             Draft fresh = new Draft();
-            boolean rotation = token.group("cw") != null || token.group("ccw") != null;
-            if (rotation) {
+            if (token.is(Kind.CW, Kind.CCW)) {
                 // the next rotation of the same voltage
                 fresh.volts = draft.volts;
                 fresh.low = draft.low;
@@ -256,16 +161,14 @@ public final class DiagramText {
             drafts.add(fresh);
             draft = fresh;
         }
-        if (token.group("low") != null) {
-            draft.low = Optional.of(true);
-        } else if (token.group("high") != null) {
-            draft.low = Optional.of(false);
-        } else if (token.group("volts") != null) {
-            draft.volts = Optional.of(Integer.parseInt(word.replaceAll("\\D", "")));
-        } else {
-            draft.direction = token.group("cw") != null ? Direction.CLOCKWISE : Direction.COUNTER_CLOCKWISE;
+        switch (token.kind()) {
+            case LOW -> draft.low = Optional.of(true);
+            case HIGH -> draft.low = Optional.of(false);
+            case VOLTS ->
+                draft.volts = Optional.of(Integer.parseInt(token.text().replaceAll("\\D", "")));
+            default -> draft.direction = direction(token);
         }
-        draft.heading = (draft.heading + " " + word.strip()).strip();
+        draft.heading = (draft.heading + " " + token.text()).strip();
     }
 
     private static String voltsOf(Draft draft) {
@@ -274,35 +177,76 @@ public final class DiagramText {
                 .orElse(draft.low.map(l -> l ? "low" : "high").orElse(""));
     }
 
-    private void flush() {
-        if (leads.isEmpty()) {
-            what = What.NOTHING;
-            return;
-        }
-        Draft draft = now();
-        switch (what) {
-            case LINE1 -> draft.line1.addAll(leads);
-            case LINE2 -> draft.line2.addAll(leads);
-            case SWAP -> {
-                if (leads.size() >= 2) {
-                    swap = Optional.of(new Connection.Swap(leads.get(0), leads.get(1)));
-                } else {
-                    doubts.add(leads.get(0));
-                }
-            }
-            default -> {
-                if (leads.size() > 1) {
+    private void understand(Draft draft) {
+        Statements.Reading reading = Statements.read(draft.words);
+        for (Statements.Statement statement : reading.said()) {
+            switch (statement.what()) {
+                case LINE1 -> draft.line1.addAll(statement.leads());
+                case LINE2 -> draft.line2.addAll(statement.leads());
+                case JOINED -> {
                     SortedSet<String> group = new TreeSet<>(Marks.NATURAL_ORDER);
-                    group.addAll(leads);
+                    group.addAll(statement.leads());
                     draft.joined.add(group);
-                } else {
-                    doubts.add(leads.get(0));
+                }
+                case SWAP ->
+                    swap = Optional.of(new Connection.Swap(
+                            statement.leads().get(0), statement.leads().get(1)));
+                default -> {
+                    // each by itself is joined with nothing; a line without its number finds one below
                 }
             }
         }
-        leads.clear();
-        lastComma = 0;
-        what = What.NOTHING;
+        lines(draft, reading.said());
+        together(draft);
+        doubts.addAll(reading.unknown());
+        questions.addAll(reading.questions());
+        draft.said = reading.said();
+    }
+
+    /** A lead of the motor that a column does not speak of. */
+    private void unmentioned(Draft draft, Collection<String> known) {
+        List<String> missing = known.stream()
+                .filter(k -> draft.said.stream().noneMatch(s -> s.leads().contains(k)))
+                .filter(k -> swap.stream()
+                        .noneMatch(s -> s.first().equals(k) || s.second().equals(k)))
+                .toList();
+        if (!missing.isEmpty()) {
+            questions.add(String.join(", ", missing) + (missing.size() == 1 ? " is" : " are") + " not mentioned"
+                    + (draft.heading.isBlank() ? "" : " under " + draft.heading)
+                    + ". If each stays insulated by itself, write INSULATE SEPARATELY.");
+        }
+    }
+
+    /** Groups that share a lead are one; what is joined with a lead on a line is on that line. */
+    private static void together(Draft draft) {
+        boolean changed = true;
+        while (changed) {
+            changed = false;
+            for (int i = 0; i < draft.joined.size() && !changed; i++) {
+                SortedSet<String> group = draft.joined.get(i);
+                List<SortedSet<String>> others = new ArrayList<>(List.of(draft.line1, draft.line2));
+                others.addAll(draft.joined.subList(0, i));
+                Optional<SortedSet<String>> sharing = others.stream()
+                        .filter(o -> o.stream().anyMatch(group::contains))
+                        .findFirst();
+                if (sharing.isPresent()) {
+                    sharing.orElseThrow().addAll(group);
+                    draft.joined.remove(i);
+                    changed = true;
+                }
+            }
+        }
+    }
+
+    /** Lines that only say they are one: which is which is no matter on one phase; the protector's is called the first. */
+    private static void lines(Draft draft, List<Statements.Statement> said) {
+        List<Statements.Statement> unnamed = new ArrayList<>(
+                said.stream().filter(s -> s.what() == Statements.What.LINE).toList());
+        unnamed.sort(java.util.Comparator.comparing(s ->
+                s.leads().stream().noneMatch(l -> l.toUpperCase(Locale.ROOT).startsWith("P"))));
+        for (Statements.Statement statement : unnamed) {
+            (draft.line1.isEmpty() ? draft.line1 : draft.line2).addAll(statement.leads());
+        }
     }
 
     /** The columns in the order of the text; two for the two rotations of one voltage become one with its swap. */
@@ -382,6 +326,11 @@ public final class DiagramText {
     /** Words that were not understood. */
     public List<String> doubts() {
         return List.copyOf(doubts);
+    }
+
+    /** What has to be asked: two readings that are as good, a lead without a place or with two. */
+    public List<String> questions() {
+        return List.copyOf(questions);
     }
 
     /** The column for a voltage: by its figures, by low or high, or the only one. */

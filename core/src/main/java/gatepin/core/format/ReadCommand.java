@@ -107,6 +107,8 @@ final class ReadCommand implements Runnable {
             }
             ArrayNode doubts = root.putArray("doubtful");
             read.doubts().forEach(doubts::add);
+            ArrayNode questions = root.putArray("questions");
+            read.questions().forEach(questions::add);
             return root;
         });
     }

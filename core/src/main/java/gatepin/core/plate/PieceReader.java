@@ -64,6 +64,9 @@ final class PieceReader {
                 MotorFamily family = family(upper);
                 yield said(kind, start, end, text, family.key(), family.words());
             }
+            case RATIO -> said(kind, start, end, text, plain(first), "gear ratio " + plain(first) + " to 1");
+            case OUTPUT_SPEED -> said(kind, start, end, text, plain(first), plain(first) + " rpm behind the gear");
+            case TORQUE -> said(kind, start, end, text, plain(first), text + " behind the gear");
             case OTHER_FAMILY -> other(start, end, text, upper);
             case START_CAPACITOR, RUN_CAPACITOR, CAPACITOR ->
                 said(kind, start, end, text, plain(first), kind.words() + " " + plain(first) + " µF");

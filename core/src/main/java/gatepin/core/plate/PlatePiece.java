@@ -37,6 +37,9 @@ public record PlatePiece(int start, int end, String text, Kind kind, String valu
         START_CAPACITOR("start capacitor", true),
         RUN_CAPACITOR("run capacitor", true),
         CAPACITOR("capacitor", false),
+        RATIO("gear ratio", true),
+        OUTPUT_SPEED("speed behind the gear", true),
+        TORQUE("torque behind the gear", true),
         IGNORED("nothing needed here", false),
         UNKNOWN("unknown", false);
 
@@ -60,6 +63,10 @@ public record PlatePiece(int start, int end, String text, Kind kind, String valu
             return single;
         }
 
+        boolean isFigure() {
+            return FIGURES.contains(this);
+        }
+
         /** The word used in style sheets. */
         public String key() {
             return name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
@@ -80,16 +87,21 @@ public record PlatePiece(int start, int end, String text, Kind kind, String valu
                         : "“" + text + "” is not understood. If it matters, write it another way; else leave it.");
     }
 
-    /** The same as what it most likely is, to be confirmed. */
+    /** The same as what it most likely is; nothing is taken of it until somebody says so. */
     PlatePiece guessed(Kind as) {
         return new PlatePiece(
                 start,
                 end,
                 text,
                 as,
-                text,
+                "",
                 "perhaps the " + as.words(),
-                "Is " + text + " the " + as.words() + "? Write its unit beside it.");
+                "Is " + text + " the " + as.words() + "? It stands there without a unit.");
+    }
+
+    /** A number without a unit that only one figure can be: offered, not taken. */
+    public boolean isGuess() {
+        return isDoubtful() && kind.isFigure() && value.isEmpty();
     }
 
     public boolean isDoubtful() {

@@ -32,8 +32,13 @@ public final class PlateText {
                     + NUMBER + "))?\\s{0,4}(?:[µμu]F|MFD|MF)\\b\\.?(?:\\s{0,4}/?\\s{0,4}\\d{3}\\s{0,4}V(?:AC|DB)?\\b)?";
 
     private static final int LONGEST = 2000;
+    private static final Map<Kind, String> UNITS =
+            Map.of(Kind.OUTPUT, "HP", Kind.VOLTS, "V", Kind.AMPS, "A", Kind.FREQUENCY, "HZ", Kind.SPEED, "RPM");
     /** Two outputs this far apart, as a factor, are one in two units. */
     private static final double ROUNDED = 1.05;
+
+    private static final String TORQUE_UNIT =
+            "(?:IN|FT|OZ)[\\s.-]?(?:LBS?|IN|OZ)\\b\\.?|LBS?[\\s.-]?(?:IN|FT)\\b\\.?|N\\s?\\.?\\s?M\\b";
 
     private record Rule(Kind kind, Pattern pattern) {}
 
@@ -56,6 +61,19 @@ public final class PlateText {
                     "(?:\\bCOS\\s?(?:φ|PHI)?|\\bP\\.?F\\b\\.?|(?:\\bNOM\\.?\\s?)?\\bEFF\\b\\.?|η)[:=.…_\\s]{0,12}(?:"
                             + NUMBER + ")\\s?%?"),
             rule(Kind.IGNORED, "\\bIP\\s?\\d[\\dX]"),
+            rule(
+                    Kind.RATIO,
+                    "\\b(?:GEAR\\s?)?RATIO[:=.…_\\s]{0,12}(" + NUMBER + ")(?:\\s?(?::|TO|/)\\s?1\\b)?|(" + NUMBER
+                            + ")\\s?(?::|TO)\\s?1(?:\\s?(?:GEAR\\s?)?RATIO)?\\b"),
+            rule(
+                    Kind.OUTPUT_SPEED,
+                    "\\b(?:OUTPUT|OUT|GEAR)\\s(?:SHAFT\\s)?(?:RPM|R\\.P\\.M\\.|SPEED)[:=.…_\\s]{0,12}(" + NUMBER
+                            + ")(?:\\s?RPM\\b)?|(" + NUMBER + ")\\s?(?:RPM|R\\.P\\.M\\.)\\s(?:OUTPUT|OUT)\\b"),
+            rule(
+                    Kind.TORQUE,
+                    "(?:\\b(?:OUTPUT\\s)?TORQUE[:=.…_\\s]{0,12})(" + NUMBER + ")(?:\\s?(?:" + TORQUE_UNIT + "))?|("
+                            + NUMBER + ")\\s?(?:" + TORQUE_UNIT + ")(?:\\s?TORQUE)?"),
+            rule(Kind.IGNORED, "\\bTHRUST[:=.…_\\s]{0,12}(?:" + NUMBER + ")(?:\\s?(?:LBS?|N|KG)\\b)?"),
             rule(Kind.IGNORED, "\\b(?:IEC|EN)\\s?(?:60)?034(?:-1)?|\\bVDE\\s?0530"),
             rule(Kind.IGNORED, "(?:" + NUMBER + ")\\s?(?:KG|LBS?)\\b"),
             rule(Kind.IGNORED, "\\b(?:MADE IN|MFG\\.?|MFD BY)\\s+[A-Z]+"),
@@ -160,6 +178,7 @@ public final class PlateText {
         leftover(taken);
         pieces.sort(Comparator.comparingInt(PlatePiece::start));
         frequencies();
+        gears();
         twice();
         guesses();
     }
@@ -171,6 +190,24 @@ public final class PlateText {
             from = Math.max(matcher.end(), matcher.start() + 1);
             if (free(taken, matcher.start(), matcher.end())) {
                 take(taken, rule.kind(), matcher.toMatchResult());
+            }
+        }
+    }
+
+    /** A gearmotor that states only the speed behind its gear: the motor's own is that times the ratio. */
+    private void gears() {
+        Optional<Double> ratio = value(Kind.RATIO).map(Double::parseDouble);
+        if (ratio.isEmpty() || value(Kind.SPEED).isPresent()) {
+            return;
+        }
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = pieces.get(i);
+            if (piece.kind() == Kind.OUTPUT_SPEED) {
+                long own = Math.round(ratio.orElseThrow() * Double.parseDouble(piece.value()));
+                pieces.set(
+                        i,
+                        piece.asked("That is the speed behind the gear. The motor itself then turns about " + own
+                                + " rpm: is that so? Write " + own + " RPM into its field."));
             }
         }
     }
@@ -279,6 +316,15 @@ public final class PlateText {
     /** The text as it was understood, with fractions written out. */
     public String text() {
         return text;
+    }
+
+    /** The text with the unit written behind a guess that somebody has confirmed; as it is where no guess stands there. */
+    public String confirmed(int start) {
+        return pieces.stream()
+                .filter(p -> p.isGuess() && p.start() == start)
+                .findFirst()
+                .map(p -> text.substring(0, p.end()) + " " + UNITS.get(p.kind()) + text.substring(p.end()))
+                .orElse(text);
     }
 
     /** Every piece in the order of the text. */

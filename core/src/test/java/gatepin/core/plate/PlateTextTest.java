@@ -83,6 +83,50 @@ class PlateTextTest {
         });
     }
 
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1/2 HP 1725 115 V 60 CY 8.2 A  | 1725    | SPEED     | 1725",
+                "3/4 HP 115/230 13.8/6.9 A 60 HZ 1725 RPM | 115/230 | VOLTS | 115/230",
+                "1/2 115 V 60 CY 8.2 A 1725 RPM | 1/2     | OUTPUT    | 1/2 hp"
+            })
+    void aNumberThatOnlyOneFigureCanBeIsOfferedAndTakenWhenConfirmed(
+            String text, String number, Kind kind, String value) {
+        PlateText plate = PlateText.read(text);
+
+        assertThat(plate.value(kind)).as("before it is confirmed").isEmpty();
+        PlatePiece guess = plate.doubts().get(0);
+        assertThat(guess.text()).isEqualTo(number);
+        assertThat(guess.isGuess()).isTrue();
+        PlateText confirmed = PlateText.read(plate.confirmed(guess.start()));
+        assertThat(confirmed.value(kind)).hasValue(value);
+        assertThat(confirmed.doubts()).isEmpty();
+        assertThat(plate.confirmed(9999)).isEqualTo(plate.text());
+    }
+
+    @ParameterizedTest(name = "{0}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "HP.5 V115 A8 HZ60 RPM1725  | OUTPUT | Is it .5 or 5?",
+                "V 115 A                    | VOLTS  | the voltage, or the current",
+                "A 115 V                    | AMPS   | the current, or the voltage",
+                "110/220 A                  | VOLTS  | Is 110/220 the voltage?",
+                "HZ 60/50 RPM 1725/1425     | SPEED  | Two speeds",
+                "OUTPUT RPM 58 RATIO 30:1   | OUTPUT_SPEED | turns about 1740 rpm"
+            })
+    void whatCouldBeTwoThingsIsAskedAndNothingGetsAFigureThatItCannotBe(String text, Kind kind, String question) {
+        PlateText plate = PlateText.read(text);
+
+        assertThat(plate.value(kind)).as(plate.toString()).isEmpty();
+        assertThat(plate.value(Kind.AMPS)).as("no volts become amps").isNotEqualTo(java.util.Optional.of("110/220"));
+        assertThat(plate.doubts())
+                .filteredOn(d -> d.kind() == kind)
+                .extracting(PlatePiece::question)
+                .anyMatch(q -> q.contains(question));
+    }
+
     @Test
     void fieldsAreFilledForTheForm() {
         PlateReader.Typed typed = PlateText.read(

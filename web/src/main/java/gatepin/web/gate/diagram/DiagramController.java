@@ -232,6 +232,7 @@ class DiagramController {
                         + (text.doubts().isEmpty()
                                 ? ""
                                 : " Not understood: " + String.join(", ", text.doubts()) + "."));
+        model.addAttribute("questions", text.questions());
         return filled(file, form, model);
     }
 

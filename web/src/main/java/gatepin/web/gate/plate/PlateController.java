@@ -135,11 +135,17 @@ class PlateController {
         return new ModelAndView("redirect:/jobs/" + id + "/plate");
     }
 
-    /** Reads the plate's text into the fields and shows each piece; nothing is saved yet. */
+    /**
+     * Reads the plate's text into the fields and shows each piece; nothing is saved yet.
+     *
+     * @param guess where a piece begins that was offered as a guess and is confirmed now; −1 where none is
+     */
     @PostMapping("/jobs/{id}/plate/read")
-    String read(@PathVariable long id, Form form, Model model) {
-        PlateText text = PlateText.read(form.typed().text());
-        model.addAttribute("typed", filledFrom(text.fields(), form.typed()));
+    String read(@PathVariable long id, Form form, @RequestParam(defaultValue = "-1") int guess, Model model) {
+        PlateText first = PlateText.read(form.typed().text());
+        PlateText text = guess < 0 ? first : PlateText.read(first.confirmed(guess));
+        String shown = guess < 0 ? form.typed().text() : text.text();
+        model.addAttribute("typed", filledFrom(text.fields(), form.typed(), shown));
         model.addAttribute("pieces", text.pieces());
         model.addAttribute("doubts", text.doubts());
         model.addAttribute("retyped", true);
@@ -148,7 +154,7 @@ class PlateController {
     }
 
     /** What the text says goes into the fields; where it is silent, what was typed there stays. */
-    private static PlateReader.Typed filledFrom(PlateReader.Typed read, PlateReader.Typed before) {
+    private static PlateReader.Typed filledFrom(PlateReader.Typed read, PlateReader.Typed before, String text) {
         boolean output = !read.output().isBlank();
         return new PlateReader.Typed(
                 or(read.output(), before.output()),
@@ -163,7 +169,7 @@ class PlateController {
                 or(read.code(), before.code()),
                 or(read.startMicrofarads(), before.startMicrofarads()),
                 or(read.runMicrofarads(), before.runMicrofarads()),
-                before.text());
+                text);
     }
 
     private static String or(String read, String before) {
