@@ -116,7 +116,12 @@ final class Statements {
             }
         }
         List<String> unplaced = new ArrayList<>(twice);
+        boolean swaps = best.said().stream().anyMatch(x -> x.what() == What.SWAP);
         for (DiagramToken orphan : best.orphans()) {
+            if (orphan.is(Kind.SWAP) && swaps) {
+                // interchange … to reverse: said twice
+                continue;
+            }
             unplaced.add(
                     !orphan.is(Kind.LEAD)
                             ? "“" + spoken(orphan) + "” stands without leads. Which ones does it speak of?"
@@ -333,6 +338,7 @@ final class Statements {
             boolean sign = false;
             while (between < tokens.size()
                     && (tokens.get(between).is(Kind.GLUE, Kind.COMMA, Kind.TIGHT_COMMA, Kind.AND)
+                            || listed && tokens.get(between).is(Kind.BOTH_WAYS)
                             || toALead(between, listed))) {
                 Kind kind = tokens.get(between).kind();
                 commas += kind == Kind.COMMA ? 1 : 0;
