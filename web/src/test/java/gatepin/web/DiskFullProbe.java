@@ -17,7 +17,7 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 
 /**
- * The disk gets full under the database, on a small file system that {@code ./gatepin probe} makes for it (property
+ * The disk gets full under the database, on a small file system that {@code ./gatepin test} makes for it where it may (property
  * {@code gatepin.smallDisk}): it is said, nothing that was confirmed is lost, and work goes on when there is room again.
  */
 class DiskFullProbe {

@@ -188,4 +188,13 @@ class KeeperTest {
         assertThat(gatepin("stop").waitFor()).isZero();
         assertThat(said("stop")).contains("nothing of this folder is running");
     }
+
+    @Test
+    void aFolderThatCannotBeWrittenIsSaidPlainly() throws Exception {
+        Files.writeString(home.resolve("var"), "no folder");
+
+        assertThat(gatepin("start").waitFor()).isEqualTo(1);
+        assertThat(said("start")).contains("cannot write into").doesNotContain("line ");
+        Files.delete(home.resolve("var"));
+    }
 }

@@ -97,6 +97,9 @@ public final class DiagramText {
         DiagramText text = new DiagramText();
         List<DiagramToken> tokens =
                 DiagramToken.of(typed.length() > LONGEST ? typed.substring(0, LONGEST) : typed, knownLeads);
+        if (tokens.size() > MOST_WORDS || typed.length() > LONGEST) {
+            text.questions.add("So long a text is read only in part. Write one column at a time.");
+        }
         text.columns(tokens.size() > MOST_WORDS ? tokens.subList(0, MOST_WORDS) : tokens);
         text.drafts.forEach(text::understand);
         text.drafts.removeIf(Draft::isEmpty);

@@ -90,6 +90,9 @@ final class Statements {
         }
         best.said().stream().filter(Statement::asked).forEach(s -> questions.add(asked(s)));
         questions.addAll(unplaced(best));
+        if (tokens.size() > MOST_TOKENS) {
+            questions.add("One column of so many words is read only in part. Write less of it at a time.");
+        }
         List<String> unknown = tokens.stream()
                 .filter(t -> t.is(Kind.UNKNOWN))
                 .map(DiagramToken::text)

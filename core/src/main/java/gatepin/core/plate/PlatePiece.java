@@ -99,6 +99,11 @@ public record PlatePiece(int start, int end, String text, Kind kind, String valu
                 "Is " + text + " the " + as.words() + "? It stands there without a unit.");
     }
 
+    /** The same with one of its values taken. */
+    PlatePiece chosen(String one, String meant) {
+        return new PlatePiece(start, end, text, kind, one, one + " " + meant, "");
+    }
+
     /** A number without a unit that only one figure can be: offered, not taken. */
     public boolean isGuess() {
         return isDoubtful() && kind.isFigure() && value.isEmpty();

@@ -154,6 +154,17 @@ public final class WindingFinder {
                     closed.ohms(),
                     held.ohms(),
                     start.band()));
+        } else {
+            // opening a contact takes a branch away, and never adds one
+            disputed = true;
+            remarks.add(Remark.of(
+                    Severity.WARN,
+                    "heldLower",
+                    List.of(held.a(), held.b()),
+                    held.a(),
+                    held.b(),
+                    words(held),
+                    words(closed)));
         }
     }
 

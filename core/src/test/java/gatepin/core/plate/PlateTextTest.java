@@ -128,6 +128,22 @@ class PlateTextTest {
     }
 
     @Test
+    void ofAPlateForTwoFrequenciesTheFiguresOfTheOwnOneAreTaken() {
+        PlateText plate = PlateText.read("HP 1/2 V 115 A 8/9.6 HZ 60/50 RPM 1725/1425");
+
+        PlateReader.Typed here = plate.at(60).fields();
+        assertThat(List.of(here.hertz(), here.rpm(), here.lowAmps())).containsExactly("60", "1725", "8");
+        PlateReader.Typed there = plate.at(50).fields();
+        assertThat(List.of(there.hertz(), there.rpm(), there.lowAmps())).containsExactly("50", "1425", "9.6");
+        assertThat(plate.fields().rpm()).as("nobody said where it is to run").isEmpty();
+        PlateText dual =
+                PlateText.read("HP 1/2 V 115/230 A 8/4 HZ 60/50 RPM 1725/1425").at(60);
+        assertThat(dual.value(Kind.AMPS)).as("amps of two voltages").hasValue("8/4");
+        PlateText one = PlateText.read("HP 1/2 V 115 A 8 HZ 60 RPM 1725");
+        assertThat(one.at(50).pieces()).as("a plate for one frequency").isEqualTo(one.pieces());
+    }
+
+    @Test
     void fieldsAreFilledForTheForm() {
         PlateReader.Typed typed = PlateText.read(
                         "1-1/2 HP 115/208-230 V 18.4/9.6-9.2 A 1PH 60HZ 1725 RPM CODE K START CAP 500 MFD")

@@ -231,6 +231,16 @@ class WindingFinderTest {
     }
 
     @Test
+    @DisplayName(
+            "opening the start switch takes a branch away: a lower reading is questioned, and nothing is settled on it")
+    void aReadingThatFallsWhenTheStartSwitchIsHeldOpenIsQuestioned() {
+        Found found = find("1 2 3 4", "1-2 6, 3-4 16, 1-3 OL, 1-2 3.7 held");
+
+        assertThat(titles(found)).contains("1 to 2 reads 3.70 Ω with the start switch held open, and 6.00 Ω at rest");
+        assertThat(found.settled()).isEmpty();
+    }
+
+    @Test
     void theSamePairTwiceWithDifferentReadingsIsDisputedUntilAThirdAgrees() {
         String base = "1-2 6, 3-4 16, 1-3 OL";
 

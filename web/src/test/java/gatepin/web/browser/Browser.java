@@ -194,6 +194,11 @@ final class Browser implements AutoCloseable {
                 .until(condition);
     }
 
+    /** As if the page had been open for months: what the browser kept for it is gone. */
+    void forgetCookies() {
+        driver.manage().deleteAllCookies();
+    }
+
     void untilText(String css, String words) {
         until(d -> d.findElement(By.cssSelector(css)).getText().contains(words));
     }

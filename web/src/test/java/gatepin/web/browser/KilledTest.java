@@ -34,6 +34,8 @@ class KilledTest {
             browser.script("document.querySelector('[x-ref=tick]').click()");
             application.destroyForcibly().waitFor();
             database.process().destroyForcibly();
+            browser.script("document.querySelector('[x-ref=tick]').click()");
+            browser.untilText("[x-ref=said]", "no answer");
 
             database.start();
             application = start(database, port);

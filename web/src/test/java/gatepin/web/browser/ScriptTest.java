@@ -198,6 +198,19 @@ class ScriptTest {
     }
 
     @Test
+    void whatAScriptCouldNotDoIsSaidBesideIt() {
+        String job = shop.wireListOfASixLeadMotor("Forgotten machine");
+        browser.go(job + "/wire").forgetCookies();
+        browser.press("Made. Next wire");
+        browser.untilText("[x-ref=said]", "the page was open too long");
+        assertThat(browser.all(".step.is-made")).as("nothing is ticked").isEmpty();
+
+        browser.go(job + "/diagram").forgetCookies();
+        browser.type("#line1", "T1");
+        browser.untilText("[x-ref=failed]", "The crossbar shows what was read last");
+    }
+
+    @Test
     void aHandleWithoutOffShowsNoneAndWishesForAnotherSwitchAreTold() {
         String job = shop.wireListOfASixLeadMotor("Straight-across machine");
         browser.go(job + "/switch").press("Switch: ");

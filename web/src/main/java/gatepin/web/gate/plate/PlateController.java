@@ -142,15 +142,17 @@ class PlateController {
      */
     @PostMapping("/jobs/{id}/plate/read")
     String read(@PathVariable long id, Form form, @RequestParam(defaultValue = "-1") int guess, Model model) {
+        JobFile file = pages.file(id);
         PlateText first = PlateText.read(form.typed().text());
-        PlateText text = guess < 0 ? first : PlateText.read(first.confirmed(guess));
+        PlateText text = (guess < 0 ? first : PlateText.read(first.confirmed(guess)))
+                .at(file.job().region().hertz());
         String shown = guess < 0 ? form.typed().text() : text.text();
         model.addAttribute("typed", filledFrom(text.fields(), form.typed(), shown));
         model.addAttribute("pieces", text.pieces());
         model.addAttribute("doubts", text.doubts());
         model.addAttribute("retyped", true);
         JobPages.stillSeen(model, Seen.of(JobPart.PLATE, form.version()));
-        return page(model, pages.file(id));
+        return page(model, file);
     }
 
     /** What the text says goes into the fields; where it is silent, what was typed there stays. */
