@@ -9,7 +9,7 @@ const WORDS = {
 };
 
 // { answer } when it went well, { failed: words } when not
-export const send = async (href, body) => {
+export const send = async (href, body, not = 'Not done') => {
   let answer;
   try {
     answer = await fetch(href, {
@@ -18,9 +18,9 @@ export const send = async (href, body) => {
       headers: { [meta('csrf-header')]: meta('csrf-token'), Accept: 'application/json' },
     });
   } catch {
-    return { failed: 'Not done: no answer. See whether the application runs, and try again.' };
+    return { failed: `${not}: no answer. See whether the application runs, and try again.` };
   }
   if (answer.ok) return { answer };
   const told = await answer.json().catch(() => ({}));
-  return { failed: told.message ?? `Not done: ${WORDS[answer.status] ?? `something went wrong (${answer.status}). Reload the page`}.` };
+  return { failed: told.message ?? `${not}: ${WORDS[answer.status] ?? `something went wrong (${answer.status}). Reload the page`}.` };
 };

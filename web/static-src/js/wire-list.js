@@ -37,7 +37,7 @@ export default () => ({
     const made = !step.classList.contains('is-made');
     const body = new URLSearchParams({ plan: this.$root.dataset.plan, made: String(made) });
     this.say('Saving …', 'saving');
-    const { answer, failed } = await send(step.dataset.href, body);
+    const { answer, failed } = await send(step.dataset.href, body, 'Not saved');
     if (failed) { this.say(failed, 'failed'); return; }
     const told = await answer.json();
     step.classList.toggle('is-made', made);

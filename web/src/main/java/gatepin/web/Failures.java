@@ -1,29 +1,23 @@
 package gatepin.web;
 
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.sql.DatabaseTrouble;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
-import java.sql.SQLException;
-import java.sql.SQLNonTransientConnectionException;
-import java.sql.SQLTransientConnectionException;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Map;
-import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.InvalidPropertyException;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.transaction.CannotCreateTransactionException;
-import org.springframework.transaction.TransactionSystemException;
 import org.springframework.validation.BindException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -92,8 +86,8 @@ class Failures {
             // the framework has its own answer: not found, method not allowed and the like
             throw failure;
         }
-        Trouble trouble = Trouble.of(failure);
-        if (trouble != Trouble.OTHER) {
+        DatabaseTrouble trouble = DatabaseTrouble.of(failure);
+        if (trouble != DatabaseTrouble.OTHER) {
             return database(trouble, failure, request, response);
         }
         String number = numbered(failure, request);
@@ -106,9 +100,9 @@ class Failures {
     }
 
     private static ModelAndView database(
-            Trouble trouble, Exception failure, HttpServletRequest request, HttpServletResponse response) {
+            DatabaseTrouble trouble, Exception failure, HttpServletRequest request, HttpServletResponse response) {
         String number = numbered(failure, request);
-        boolean gone = trouble == Trouble.GONE;
+        boolean gone = trouble == DatabaseTrouble.GONE;
         boolean asksPage = request.getMethod().equals("GET");
         response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_SECONDS);
         if (asksPage) {
@@ -127,44 +121,6 @@ class Failures {
                 gone ? HttpStatus.SERVICE_UNAVAILABLE : HttpStatus.INSUFFICIENT_STORAGE,
                 gone ? "The database does not answer" : "The disk is full",
                 why + kept + " Number " + number + " in the log.");
-    }
-
-    /** What ails the database. */
-    private enum Trouble {
-        /** It does not answer, or hung up. */
-        GONE,
-        /** It has no room to write. */
-        FULL,
-        OTHER;
-
-        /** The server's numbers for a write that found no room: on a file, on a temporary file, in a table, in the engine. */
-        private static final Set<Integer> NO_ROOM = Set.of(3, 1021, 1026, 1030, 1114);
-
-        /** The class of SQL states in which the connection is lost (SQL standard; from memory). */
-        private static final String CONNECTION = "08";
-
-        static Trouble of(Throwable failure) {
-            for (Throwable cause = failure; cause != null; cause = cause.getCause()) {
-                if (cause instanceof SQLException sql) {
-                    if (NO_ROOM.contains(sql.getErrorCode())) {
-                        return FULL;
-                    }
-                    boolean lost =
-                            sql.getSQLState() != null && sql.getSQLState().startsWith(CONNECTION);
-                    if (lost
-                            || sql instanceof SQLTransientConnectionException
-                            || sql instanceof SQLNonTransientConnectionException) {
-                        return GONE;
-                    }
-                }
-            }
-            return failure instanceof DataAccessResourceFailureException
-                            || failure instanceof CannotCreateTransactionException
-                            // it could neither be ended nor taken back: nobody is there any more
-                            || failure instanceof TransactionSystemException
-                    ? GONE
-                    : OTHER;
-        }
     }
 
     private static String numbered(Exception failure, HttpServletRequest request) {

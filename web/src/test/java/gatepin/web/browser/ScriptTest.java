@@ -202,7 +202,7 @@ class ScriptTest {
         String job = shop.wireListOfASixLeadMotor("Forgotten machine");
         browser.go(job + "/wire").forgetCookies();
         browser.press("Made. Next wire");
-        browser.untilText("[x-ref=said]", "the page was open too long");
+        browser.untilText("[x-ref=said]", "Not saved: the page was open too long");
         assertThat(browser.all(".step.is-made")).as("nothing is ticked").isEmpty();
 
         browser.go(job + "/diagram").forgetCookies();
@@ -255,7 +255,11 @@ class ScriptTest {
     }
 
     private void cross(String mark, String rail) {
-        browser.one(".crossbar input[aria-label='" + mark + " to " + rail + "']")
-                .sendKeys(Keys.SPACE);
+        // the server's answer to the tap before may draw the crossbar anew just now
+        browser.until(d -> {
+            browser.one(".crossbar input[aria-label='" + mark + " to " + rail + "']")
+                    .sendKeys(Keys.SPACE);
+            return true;
+        });
     }
 }

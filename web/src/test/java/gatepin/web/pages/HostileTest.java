@@ -165,9 +165,11 @@ class HostileTest {
     @Test
     @DisplayName("every route there is, with numbers, words and fields that nobody would send: no answer of 500")
     void noRouteFails() {
+        // a job of its own: those of the demo are looked at by other tests
+        String own = gates.bringIn("Hostile routes machine").replaceAll("\\D", "");
         visit.go("/jobs/new");
         Random random = new Random(Long.getLong("gatepin.seed", 7));
-        List<String> numbers = List.of("0", "-1", "1", "2", "999999999", "9".repeat(30), "abc", "1.5", "%00", "%2e%2e");
+        List<String> numbers = List.of("0", "-1", own, own, "999999999", "9".repeat(30), "abc", "1.5", "%00", "%2e%2e");
         List<String> names =
                 List.of("mark", "name", "version", "plan", "made", "volts", "wires[0].mark", "leads[3].mark", "q");
         Map<Integer, Integer> answers = new TreeMap<>();
