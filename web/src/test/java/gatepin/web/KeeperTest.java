@@ -144,9 +144,11 @@ class KeeperTest {
         assertThat(status)
                 .as(() -> {
                     try {
-                        return Files.readString(home.resolve("var/log/keeper.log"));
-                    } catch (IOException e) {
-                        return "no log";
+                        return Files.readString(home.resolve("var/log/keeper.log"))
+                                + Files.readString(home.resolve("var/log/gatepin.log"))
+                                + new Visit(address).body("/");
+                    } catch (IOException | UncheckedIOException e) {
+                        return "no log, or no answer: " + e;
                     }
                 })
                 .hasValue(200);

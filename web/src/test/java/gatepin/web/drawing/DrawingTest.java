@@ -17,10 +17,13 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Pictures hold what they promise: right angles, nothing crossed that may not be, each wire where it belongs. */
+@Execution(ExecutionMode.CONCURRENT)
 class DrawingTest {
     static List<Sweep.Wired> diagrams() {
         return Sweep.all();
