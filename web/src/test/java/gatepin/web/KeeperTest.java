@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 
 /** {@code ./gatepin start} and {@code stop} in a folder of their own with an odd name: what dies comes back, what is stopped stays down. */
 class KeeperTest {
-    private static final Duration SOON = Duration.ofSeconds(60);
+    private static final Duration SOON = Duration.ofSeconds(120);
 
     private Path home = Path.of("");
     private String address = "";
