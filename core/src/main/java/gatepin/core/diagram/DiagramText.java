@@ -65,6 +65,7 @@ public final class DiagramText {
         private Direction direction = Direction.NOT_STATED;
         private final List<DiagramToken> words = new ArrayList<>();
         private List<Statements.Statement> said = List.of();
+        private Optional<Connection.Swap> swap = Optional.empty();
         private final SortedSet<String> line1 = new TreeSet<>(Marks.NATURAL_ORDER);
         private final SortedSet<String> line2 = new TreeSet<>(Marks.NATURAL_ORDER);
         private final List<SortedSet<String>> joined = new ArrayList<>();
@@ -191,9 +192,7 @@ public final class DiagramText {
                     group.addAll(statement.leads());
                     draft.joined.add(group);
                 }
-                case SWAP ->
-                    swap = Optional.of(new Connection.Swap(
-                            statement.leads().get(0), statement.leads().get(1)));
+                case SWAP -> interchange(draft, statement.leads());
                 default -> {
                     // each by itself is joined with nothing; a line without its number finds one below
                 }
@@ -241,6 +240,17 @@ public final class DiagramText {
         }
     }
 
+    /** A column's own interchange; one that stands in only one column holds for all of them. */
+    private void interchange(Draft draft, List<String> leads) {
+        Connection.Swap said = new Connection.Swap(leads.get(0), leads.get(1));
+        draft.swap
+                .filter(s -> !Set.of(s.first(), s.second()).equals(Set.of(said.first(), said.second())))
+                .ifPresent(s -> questions.add("Two interchanges: " + s.first() + " and " + s.second() + ", or "
+                        + said.first() + " and " + said.second() + ". Which one reverses it?"));
+        draft.swap = Optional.of(said);
+        swap = draft.swap;
+    }
+
     /** Lines that only say they are one: which is which is no matter on one phase; the protector's is called the first. */
     private static void lines(Draft draft, List<Statements.Statement> said) {
         List<Statements.Statement> unnamed = new ArrayList<>(
@@ -264,7 +274,7 @@ public final class DiagramText {
                     draft.line1,
                     draft.line2,
                     draft.joined,
-                    swap);
+                    draft.swap.or(() -> swap));
             Optional<Column> opposite = columns.stream()
                     .filter(c -> c.volts().equals(column.volts())
                             && c.low().equals(column.low())

@@ -30,6 +30,8 @@ public final class PlateText {
 
     private final String text;
     private final List<PlatePiece> pieces = new ArrayList<>();
+    /** The pieces before it is asked which of two frequencies they are for. */
+    private final List<PlatePiece> stated = new ArrayList<>();
 
     private PlateText(String text) {
         this.text = text;
@@ -56,10 +58,11 @@ public final class PlateText {
         PlateWords.NOISE.forEach(rule -> find(rule, taken));
         leftover(taken);
         pieces.sort(Comparator.comparingInt(PlatePiece::start));
-        frequencies();
         gears();
         twice();
         guesses();
+        stated.addAll(pieces);
+        frequencies();
     }
 
     private void find(PlateWords.Rule rule, boolean[] taken) {
@@ -95,6 +98,9 @@ public final class PlateText {
     private void frequencies() {
         for (int i = 0; i < pieces.size(); i++) {
             PlatePiece piece = pieces.get(i);
+            if (piece.isDoubtful()) {
+                continue;
+            }
             if (piece.kind() == Kind.FREQUENCY && piece.value().contains("/")) {
                 String[] both = piece.value().split("/");
                 pieces.set(
@@ -113,13 +119,13 @@ public final class PlateText {
 
     /** A number without a unit that only one figure can be is offered as that. */
     private void guesses() {
-        Set<Kind> stated = pieces.stream()
+        Set<Kind> kinds = pieces.stream()
                 .map(PlatePiece::kind)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Kind.class)));
         for (int i = 0; i < pieces.size(); i++) {
             PlatePiece piece = pieces.get(i);
             if (piece.kind() == Kind.UNKNOWN) {
-                Set<Kind> could = FigureReader.couldBe(piece.text(), stated);
+                Set<Kind> could = FigureReader.couldBe(piece.text(), kinds);
                 if (could.size() == 1) {
                     Kind kind = could.iterator().next();
                     pieces.set(i, piece.guessed(kind));
@@ -202,8 +208,10 @@ public final class PlateText {
      * them; as it is where the plate is for one, or for another one.
      */
     public PlateText at(int hertz) {
-        Optional<PlatePiece> both = pieces.stream()
-                .filter(p -> p.kind() == Kind.FREQUENCY && p.value().contains("/"))
+        Optional<PlatePiece> both = stated.stream()
+                .filter(p -> p.kind() == Kind.FREQUENCY
+                        && !p.isDoubtful()
+                        && p.value().contains("/"))
                 .findFirst();
         List<String> frequencies =
                 List.of(both.map(PlatePiece::value).orElse("").split("/"));
@@ -213,15 +221,16 @@ public final class PlateText {
         }
         boolean oneVoltage = !value(Kind.VOLTS).orElse("").contains("/");
         PlateText chosen = new PlateText(text);
-        for (PlatePiece piece : pieces) {
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = stated.get(i);
             boolean belongs = piece.kind() == Kind.FREQUENCY
                     || piece.kind() == Kind.SPEED
                     || piece.kind() == Kind.AMPS && oneVoltage;
             List<String> parts = List.of(piece.value().split("/"));
             chosen.pieces.add(
-                    belongs && parts.size() == frequencies.size()
+                    belongs && !piece.isDoubtful() && parts.size() == frequencies.size()
                             ? piece.chosen(parts.get(place), "at " + hertz + " Hz, of " + piece.meaning())
-                            : piece);
+                            : pieces.get(i));
         }
         return chosen;
     }

@@ -71,7 +71,10 @@ public final class WindingFinder {
         List<MeterReading> between =
                 readings.stream().filter(r -> !r.isToFrame()).toList();
         between.stream().filter(r -> r.startSwitch() == StartSwitch.AT_REST).forEach(this::take);
-        between.stream().filter(r -> r.startSwitch() == StartSwitch.HELD_OPEN).forEach(this::heldOpen);
+        between.stream()
+                .filter(r -> r.startSwitch() == StartSwitch.HELD_OPEN)
+                .filter(this::isLast)
+                .forEach(this::heldOpen);
         Islands islands = new Islands(leads, latest);
         frame(islands);
         List<MeterReading> broken = islands.contradictions();
@@ -120,7 +123,7 @@ public final class WindingFinder {
 
     private boolean isLast(MeterReading reading) {
         return readings.stream()
-                .filter(r -> r.isBetween(reading.a(), reading.b()) && r.startSwitch() == StartSwitch.AT_REST)
+                .filter(r -> r.isBetween(reading.a(), reading.b()) && r.startSwitch() == reading.startSwitch())
                 .reduce((one, two) -> two)
                 .map(r -> r == reading)
                 .orElse(false);

@@ -112,6 +112,7 @@ class DiagramTextTest {
                 "L1: T1 T3; L2: T3 T4                      | T3 stands in two places",
                 "L1: T1; L2: T4; T8                        | T8 has no place",
                 "L1: T1; L2: T4 T5; INS: T2 T3             | T8 is not mentioned",
+                "L1: T1; L2: T4; SWAP T5 T8; SWAP T1 T4    | Two interchanges",
                 "TIE T5,T1, T4,T8 TO L2, P1 TO L1          | Two readings"
             })
     void whatIsNotSaidIsAsked(String text, String question) {

@@ -238,6 +238,8 @@ class WindingFinderTest {
 
         assertThat(titles(found)).contains("1 to 2 reads 3.70 Ω with the start switch held open, and 6.00 Ω at rest");
         assertThat(found.settled()).isEmpty();
+        Found again = find("1 2 3 4", "1-2 6, 3-4 16, 1-3 OL, 1-2 3.7 held, 1-2 6.02 held");
+        assertThat(parts(again.settled().orElseThrow())).as("read once more").isEqualTo("RUN 1-2, START 3-4");
     }
 
     @Test
