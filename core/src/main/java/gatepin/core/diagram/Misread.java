@@ -1,7 +1,6 @@
 package gatepin.core.diagram;
 
 import gatepin.core.circuit.Marks;
-import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -36,15 +35,19 @@ public final class Misread {
      * @param sound whether the engine finds nothing wrong with a connection
      */
     public static List<Mend> mends(Connection connection, Leads leads, Predicate<Connection> sound) {
+        return mends(connection, leads.marks(), sound);
+    }
+
+    /** The same by the marks of all leads, in their natural order. */
+    static List<Mend> mends(Connection connection, List<String> marks, Predicate<Connection> sound) {
         List<Candidate> candidates = new ArrayList<>();
-        List<String> marks = leads.marks();
         for (int i = 0; i < marks.size(); i++) {
             for (int j = i + 1; j < marks.size(); j++) {
                 interchanged(connection, marks.get(i), marks.get(j), candidates);
             }
             moved(connection, marks.get(i), candidates);
         }
-        otherSwaps(connection, leads, candidates);
+        otherSwaps(connection, marks, candidates);
         Set<List<Set<String>>> seen = new LinkedHashSet<>();
         return candidates.stream()
                 .sorted(Comparator.comparingInt(Candidate::rank))
@@ -128,8 +131,7 @@ public final class Misread {
     }
 
     /** Only the two ends of one winding, or of the whole run winding, reverse a motor. */
-    private static void otherSwaps(Connection connection, Leads leads, List<Candidate> candidates) {
-        List<String> marks = leads.all().stream().map(Lead::mark).toList();
+    private static void otherSwaps(Connection connection, List<String> marks, List<Candidate> candidates) {
         for (String a : marks) {
             for (String b : marks) {
                 if (Marks.NATURAL_ORDER.compare(a, b) < 0) {

@@ -22,6 +22,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * The leads of a motor, each bringing out one winding's end, or several that are joined inside.
@@ -33,8 +34,9 @@ public record Leads(List<Lead> all) {
     public static final int MOST = 12;
 
     private static final Pattern MARK = Pattern.compile("[A-Za-z0-9][A-Za-z0-9/.']{0,11}");
-    private static final Pattern WINDING_WORD =
-            Pattern.compile("(run|main|start|aux|auxiliary|protector|capacitor)\\s*([12])?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WINDING_WORD = Pattern.compile(
+            "(run|main|start|aux|auxiliary|protector|capacitor)\\s*([12])?(?:\\s+(like|other)\\s+end)?",
+            Pattern.CASE_INSENSITIVE);
 
     public Leads {
         all = all.stream()
@@ -132,6 +134,30 @@ public record Leads(List<Lead> all) {
                 .toList());
     }
 
+    /**
+     * The rows of a lead table that read as these leads: the winding is left blank where the mark speaks for itself, and which of its
+     * ends a lead brings out is said only where the order of the marks would give another.
+     */
+    public List<Typed> typed() {
+        List<Typed> plain = all.stream()
+                .map(l -> new Typed(l.mark(), l.colour(), isByItsMark(l) ? "" : l.windingNames()))
+                .toList();
+        return reads(plain)
+                ? plain
+                : all.stream()
+                        .map(l -> new Typed(
+                                l.mark(),
+                                l.colour(),
+                                l.ends().stream()
+                                        .map(e -> e.windingName() + (e.like() ? " like end" : " other end"))
+                                        .collect(Collectors.joining(" + "))))
+                        .toList();
+    }
+
+    private boolean reads(List<Typed> rows) {
+        return read(rows).value().filter(this::equals).isPresent();
+    }
+
     private static long countMarks(List<Typed> rows, String... marks) {
         Set<String> wanted = Set.of(marks);
         return rows.stream()
@@ -177,9 +203,11 @@ public record Leads(List<Lead> all) {
         };
         int number = word.group(2) == null ? 1 : Integer.parseInt(word.group(2));
         boolean first = isFirst(role.word() + " " + number, endsUsed);
-        boolean like = standard.filter(e -> e.role() == role && e.number() == number)
-                .map(WindingEnd::like)
-                .orElse(first);
+        boolean like = word.group(3) != null
+                ? word.group(3).equalsIgnoreCase("like")
+                : standard.filter(e -> e.role() == role && e.number() == number)
+                        .map(WindingEnd::like)
+                        .orElse(first);
         return new WindingEnd(role, number, like);
     }
 
