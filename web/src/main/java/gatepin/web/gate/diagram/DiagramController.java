@@ -27,6 +27,7 @@ import gatepin.core.words.Wording;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.Flag;
+import gatepin.web.drawing.PatternPicture;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
@@ -84,9 +85,8 @@ class DiagramController {
 
     private String page(Model model, JobFile file, int volts, Optional<Column> column) {
         pages.fill(model, file, Gate.DIAGRAM);
-        model.addAttribute("windingNames", DiagramForm.windingNames());
         model.addAttribute("voltsShown", volts);
-        model.addAttribute("patterns", DiagramPattern.ALL);
+        model.addAttribute("patterns", patterns(volts, file.plateVolts()));
         model.addAttribute(
                 "rebuildFrom", rebuildFrom(file, volts).map(Connection::volts).orElse(0));
         column.ifPresent(c -> {
@@ -110,6 +110,21 @@ class DiagramController {
             model.addAttribute("mends", mends(file, c.connection(), supply));
         });
         return "gate/diagram";
+    }
+
+    /** A usual pattern as it is offered. */
+    public record Offered(String key, String name, PatternPicture picture) {}
+
+    private static List<Offered> patterns(int volts, List<Integer> plateVolts) {
+        return DiagramPattern.ALL.stream()
+                .map(p -> {
+                    Leads leads = Leads.read(p.leads()).value().orElseThrow();
+                    Connection column = ConnectionReader.read(p.column(volts == 0 ? 115 : volts, plateVolts), leads)
+                            .value()
+                            .orElseThrow();
+                    return new Offered(p.key(), p.name(), PatternPicture.of(column, leads, "L2"));
+                })
+                .toList();
     }
 
     private static Optional<Circuit> direct(JobFile file, Connection connection, Supply supply) {
@@ -232,8 +247,80 @@ class DiagramController {
                         + (text.doubts().isEmpty()
                                 ? ""
                                 : " Not understood: " + String.join(", ", text.doubts()) + "."));
-        model.addAttribute("questions", text.questions());
+        List<String> questions = new ArrayList<>(text.questions());
+        if (!text.columns().isEmpty()) {
+            understand(Understood.of(file, form.typedLeads(), Understood.columns(text, volts, file.plateVolts())), form)
+                    .putInto(model, questions);
+        }
+        model.addAttribute("questions", questions);
         return filled(file, form, model);
+    }
+
+    /** What came of asking what the marks mean. */
+    private record Answer(Understood understood, Optional<Leads> taken) {
+        void putInto(Model model, List<String> questions) {
+            if (taken.isPresent()) {
+                model.addAttribute("workedOut", Understood.words(taken.orElseThrow()));
+            } else if (!understood.isAsSaid() && understood.all().isEmpty()) {
+                questions.add("No meaning of these marks makes every column run and reverse."
+                        + (understood.mends().isEmpty()
+                                ? " More than one lead is misread, or one is missing."
+                                : " It would if: " + String.join(" Or: ", understood.mends())));
+            } else if (!understood.isAsSaid()) {
+                model.addAttribute("meanings", understood.choices());
+                model.addAttribute(
+                        "meaningsMore",
+                        understood.all().size() - understood.choices().size());
+                model.addAttribute("meaningsApart", understood.whatTellsThemApart());
+            }
+        }
+    }
+
+    /** Puts the one meaning there is into the lead table, unless the marks are understood already. */
+    private static Answer understand(Understood understood, DiagramForm form) {
+        Optional<Leads> taken =
+                understood.isAsSaid() || understood.asSaid().isPresent() ? Optional.empty() : understood.only();
+        taken.ifPresent(m -> form.fillLeads(Understood.rows(m, form.typedLeads())));
+        return new Answer(understood, taken);
+    }
+
+    /** What the marks mean, worked out from what is on the screen; with a number, the meaning a person chose. */
+    @PostMapping("/jobs/{id}/diagram/meaning")
+    String meaning(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "-1") int meaning,
+            @ModelAttribute("form") DiagramForm form,
+            Model model) {
+        JobFile file = pages.file(id);
+        Understood understood = Understood.of(file, form.typedLeads(), columnsOn(form, file));
+        List<String> questions = new ArrayList<>();
+        if (meaning >= 0 && meaning < understood.all().size()) {
+            Leads chosen = understood.all().get(meaning);
+            form.fillLeads(Understood.rows(chosen, form.typedLeads()));
+            model.addAttribute("workedOut", Understood.words(chosen));
+        } else if (understood.isAsSaid()) {
+            model.addAttribute("workedOut", Understood.words(understood.asSaid().orElseThrow()));
+        } else {
+            understand(understood, form).putInto(model, questions);
+        }
+        model.addAttribute("questions", questions);
+        return filled(file, form, model);
+    }
+
+    /** The columns on the screen: those of the text, or the one in the fields with those that were saved for other voltages. */
+    private static List<Connection> columnsOn(DiagramForm form, JobFile file) {
+        int volts = voltsOf(form, file.plateVolts());
+        DiagramText text = DiagramText.read(form.getText(), form.marks());
+        if (!text.columns().isEmpty()) {
+            return Understood.columns(text, volts, file.plateVolts());
+        }
+        List<Connection> all = new ArrayList<>(List.of(form.asGroups(volts)));
+        columns(file).byVolts().forEach((v, c) -> {
+            if (!VoltageRange.same(v, volts)) {
+                all.add(c.connection());
+            }
+        });
+        return all;
     }
 
     /** A mend of the column on the screen, into the fields. */

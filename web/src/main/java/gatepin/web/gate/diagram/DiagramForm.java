@@ -1,11 +1,11 @@
 package gatepin.web.gate.diagram;
 
+import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
-import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
@@ -15,8 +15,12 @@ import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** The form of the Diagram gate, with what was typed. */
@@ -74,14 +78,7 @@ public final class DiagramForm {
     /** The form as the job stands, for one voltage. */
     static DiagramForm of(JobFile file, int volts, Optional<Column> column) {
         DiagramForm form = new DiagramForm();
-        for (Lead lead : file.leads().all()) {
-            Row row = new Row();
-            row.mark = lead.mark();
-            row.colour = lead.colour();
-            row.winding = Leads.isByItsMark(lead) ? "" : lead.windingNames();
-            form.leads.add(row);
-        }
-        form.fillRows();
+        form.fillLeads(file.leads().typed());
         form.volts = volts == 0 ? "" : "" + volts;
         form.supplyKind = (volts >= 200 && file.job().region() == Region.NORTH_AMERICA
                         ? Supply.Kind.TWO_HOT
@@ -155,7 +152,7 @@ public final class DiagramForm {
         fillLeads(all);
     }
 
-    List<String> marks() {
+    public List<String> marks() {
         return leads.stream().map(Row::getMark).filter(m -> !m.isBlank()).toList();
     }
 
@@ -180,6 +177,35 @@ public final class DiagramForm {
         return ConnectionReader.groups(typedConnection()).stream()
                 .map(g -> String.join(" ", g))
                 .collect(Collectors.joining("\n"));
+    }
+
+    /** The groups as they stand, before anybody asks whether there are such leads. */
+    Connection asGroups(int atVolts) {
+        List<List<String>> groups = ConnectionReader.groups(typedConnection());
+        List<List<String>> swapped = ConnectionReader.groups(new ConnectionReader.Typed("", swap, "", "", ""));
+        List<String> two = swapped.get(0);
+        return new Connection(
+                atVolts,
+                set(groups.get(0)),
+                set(groups.get(1)),
+                groups.stream().skip(2).map(DiagramForm::set).toList(),
+                two.size() == 2 ? new Connection.Swap(two.get(0), two.get(1)) : new Connection.Swap("", ""));
+    }
+
+    private static SortedSet<String> set(List<String> marks) {
+        SortedSet<String> set = new TreeSet<>(Marks.NATURAL_ORDER);
+        set.addAll(marks);
+        return set;
+    }
+
+    /** Every lead is known by its mark or its winding: the table may fold away. */
+    public boolean leadsKnown() {
+        return Leads.read(typedLeads()).value().isPresent();
+    }
+
+    /** The leads in a line, for the folded table. */
+    public String leadLine() {
+        return leadWords();
     }
 
     ConnectionReader.Typed typedConnection() {
@@ -345,8 +371,9 @@ public final class DiagramForm {
     }
 
     /** The windings a lead can be said to end; where ends are joined inside, two of them. */
-    public static List<String> windingNames() {
-        List<String> names = new ArrayList<>();
+    public List<String> windingNames() {
+        Set<String> names = new LinkedHashSet<>();
+        leads.stream().map(Row::getWinding).filter(w -> !w.isBlank()).forEach(names::add);
         for (Winding.Role circuit : List.of(Winding.Role.RUN, Winding.Role.START)) {
             names.add(circuit.word() + " 1");
             names.add(circuit.word() + " 2");
@@ -359,6 +386,6 @@ public final class DiagramForm {
                 "run 1 + run 2",
                 "run 1 + protector 1",
                 "run 1 + run 2 + start 1"));
-        return names;
+        return List.copyOf(names);
     }
 }
