@@ -10,6 +10,7 @@ import pad from './pad.js';
 import probes from './probes.js';
 import snap from './snap.js';
 import fill from './fill.js';
+import guess from './guess.js';
 import page from './page.js';
 import yard from './yard.js';
 import region from './region.js';
@@ -25,6 +26,7 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('probes', probes);
   Alpine.data('snap', snap);
   Alpine.data('fill', fill);
+  Alpine.data('guess', guess);
   Alpine.data('page', page);
   Alpine.data('yard', yard);
   Alpine.data('region', region);

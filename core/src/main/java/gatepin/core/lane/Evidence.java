@@ -31,7 +31,9 @@ public final class Evidence {
                     .ask(
                             Gate.PLATE,
                             List.of(
-                                    () -> unless(facts.motor().plate().isPresent(), "lack.plate"),
+                                    () -> unless(
+                                            workup.plate().isPresent(),
+                                            facts.motor().traces().isPresent() ? "lack.plate.traces" : "lack.plate"),
                                     () -> facts.motor()
                                             .plate()
                                             .flatMap(p -> p.details().obstacle())

@@ -6,6 +6,7 @@ import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.Traces;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
@@ -67,9 +68,20 @@ public record Facts(
      * @param plate the plate, once it is readable
      * @param leads the leads; none until they are written down
      * @param column the diagram's column for the chosen voltage
+     * @param traces what is left to see where the plate is gone
      */
     public record MotorFacts(
-            int hertz, List<Integer> volts, Optional<Plate> plate, Leads leads, Optional<Column> column) {
+            int hertz,
+            List<Integer> volts,
+            Optional<Plate> plate,
+            Leads leads,
+            Optional<Column> column,
+            Optional<Traces> traces) {
+        /** A motor with a plate, read or not. */
+        public MotorFacts(int hertz, List<Integer> volts, Optional<Plate> plate, Leads leads, Optional<Column> column) {
+            this(hertz, volts, plate, leads, column, Optional.empty());
+        }
+
         public MotorFacts {
             volts = List.copyOf(volts);
         }

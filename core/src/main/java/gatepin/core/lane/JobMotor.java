@@ -12,6 +12,7 @@ import gatepin.core.lane.Workup.Misfit;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.PowerClass;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.verdict.RatedPoint;
@@ -39,8 +40,42 @@ final class JobMotor {
         this.memo = memo;
     }
 
-    private Optional<Plate> plate() {
-        return facts.motor().plate();
+    /** What the plate states; where it is gone, what stands in for it by the likely size. */
+    Optional<Plate> plate() {
+        return memo.of("plate", this::workPlate);
+    }
+
+    private Optional<Plate> workPlate() {
+        return facts.motor()
+                .plate()
+                .or(() -> powerClass()
+                        .map(c -> c.standIn(
+                                facts.motor().traces().orElseThrow(),
+                                facts.region().hertz())));
+    }
+
+    /** How strong it is where its plate is gone, by what is left to see and what was measured; empty where a plate is read. */
+    Optional<PowerClass> powerClass() {
+        return memo.of("powerClass", this::workPowerClass);
+    }
+
+    private Optional<PowerClass> workPowerClass() {
+        if (facts.motor().plate().isPresent()) {
+            return Optional.empty();
+        }
+        Optional<Measured.RunCopper> copper = Measured.runCopper(facts.bench(), leads());
+        return facts.motor()
+                .traces()
+                .flatMap(t -> PowerClass.of(
+                        t,
+                        facts.region().hertz(),
+                        copper.map(Measured.RunCopper::ohms),
+                        copper.map(Measured.RunCopper::halves).orElse(0)));
+    }
+
+    /** What supply and switch have to be good for, W: the plate's output, or the upper end of a class. */
+    Optional<Double> sizingWatts() {
+        return powerClass().map(c -> c.mostHp() * Plate.WATTS_PER_HP).or(() -> plate().map(Plate::ratedOutputWatts));
     }
 
     private Leads leads() {

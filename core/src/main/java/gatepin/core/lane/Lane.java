@@ -4,16 +4,27 @@ import gatepin.core.Sentence;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The gates of one job and how their pins stand.
  *
  * @param pins one pin for every gate
+ * @param plateGone the motor's plate is gone or unreadable: its windings are measured first, for they tell its size
  */
-public record Lane(Map<Gate, Pin> pins) {
+public record Lane(Map<Gate, Pin> pins, boolean plateGone) {
+    /** Plate and windings may be taken in either order: all they need is that it is safe and labelled. */
+    private static final Set<Gate> IN_EITHER_ORDER = EnumSet.of(Gate.PLATE, Gate.WINDINGS);
+
+    /** A lane of a motor with a plate. */
+    public Lane(Map<Gate, Pin> pins) {
+        this(pins, false);
+    }
+
     /**
      * How a gate's pin stands.
      *
@@ -71,7 +82,12 @@ public record Lane(Map<Gate, Pin> pins) {
 
     /** The first gate that is not open: where the work goes on. Empty when all are open. */
     public Optional<Gate> next() {
-        return pins.keySet().stream().filter(g -> !pin(g).isOpen()).findFirst();
+        Optional<Gate> first =
+                pins.keySet().stream().filter(g -> !pin(g).isOpen()).findFirst();
+        boolean windingsFirst = plateGone
+                && first.equals(Optional.of(Gate.PLATE))
+                && !pin(Gate.WINDINGS).isOpen();
+        return windingsFirst ? Optional.of(Gate.WINDINGS) : first;
     }
 
     /** The pins that drop when these things change: those of open gates that relied on them. */
@@ -97,12 +113,18 @@ public record Lane(Map<Gate, Pin> pins) {
     public List<Sentence> hindrances(Gate gate, Optional<Sentence> missing) {
         List<Sentence> hindrances = new ArrayList<>();
         for (Gate earlier : Gate.values()) {
-            if (earlier.ordinal() < gate.ordinal() && !pin(earlier).isOpen()) {
+            if (isBefore(earlier, gate) && !pin(earlier).isOpen()) {
                 hindrances.add(Sentence.of("hindrance.before", earlier.title()));
                 break;
             }
         }
         missing.ifPresent(hindrances::add);
         return hindrances;
+    }
+
+    private static boolean isBefore(Gate earlier, Gate gate) {
+        return IN_EITHER_ORDER.contains(gate)
+                ? earlier.ordinal() < Gate.PLATE.ordinal()
+                : earlier.ordinal() < gate.ordinal();
     }
 }

@@ -7,6 +7,7 @@ import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.winding.MeterReading;
+import gatepin.core.winding.Part;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,27 @@ record Measured(Optional<Double> runOhms, Optional<Double> startOhms, List<Capac
                 bench.safe().map(s -> s.capacitors()).orElse(List.of()));
     }
 
+    /** The run winding's halves in parallel, Ω at 20 °C, and how many halves there are. */
+    record RunCopper(double ohms, int halves) {}
+
+    /** The run winding as it was measured: between the leads as they are understood, or as the readings alone tell. */
+    static Optional<RunCopper> runCopper(BenchFacts bench, Leads leads) {
+        int halves = (int)
+                leads.windings().stream().filter(w -> w.role() == Role.RUN).count();
+        Optional<Double> known = parallel(bench, leads, Role.RUN);
+        if (known.isPresent()) {
+            return known.map(k -> new RunCopper(k, halves));
+        }
+        List<Double> run = bench.windings().found().settled().stream()
+                .flatMap(a -> a.inOrder().stream())
+                .filter(p -> p.role() == Part.Role.RUN || p.role() == Part.Role.RUN_HALF)
+                .filter(p -> p.leads().size() == 2)
+                .flatMap(p -> ohms(bench, p.leads().get(0), p.leads().get(1)).stream())
+                .toList();
+        double conductance = run.stream().mapToDouble(o -> 1 / o).sum();
+        return run.isEmpty() ? Optional.empty() : Optional.of(new RunCopper(1 / conductance, run.size()));
+    }
+
     /** All halves in parallel; a half that nobody measured is like those that somebody did. */
     private static Optional<Double> parallel(BenchFacts bench, Leads leads, Role role) {
         List<Winding> windings =
@@ -42,8 +64,12 @@ record Measured(Optional<Double> runOhms, Optional<Double> startOhms, List<Capac
 
     /** The last reading between a winding's two leads that shows its copper; less the meter's zero, at 20 °C. */
     private static Optional<Double> ohms(BenchFacts bench, Winding winding) {
+        return ohms(bench, winding.like().mark(), winding.other().mark());
+    }
+
+    private static Optional<Double> ohms(BenchFacts bench, String one, String other) {
         return bench.windings().readings().stream()
-                .filter(r -> r.isBetween(winding.like().mark(), winding.other().mark()))
+                .filter(r -> r.isBetween(one, other))
                 .filter(r -> !r.isOpen() && r.ohms() > 0)
                 .reduce((before, last) -> last)
                 .map(MeterReading::ohms);

@@ -21,6 +21,7 @@ import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.PowerClass;
 import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.RunningConnections;
@@ -81,8 +82,14 @@ public final class Workup {
         return facts;
     }
 
-    private Optional<Plate> plate() {
-        return facts.motor().plate();
+    /** What the plate states; where it is gone, what stands in for it by the likely size. */
+    public Optional<Plate> plate() {
+        return motor.plate();
+    }
+
+    /** How strong the motor is where its plate is gone; empty where a plate is read, and while nothing tells its size. */
+    public Optional<PowerClass> powerClass() {
+        return motor.powerClass();
     }
 
     private Leads leads() {
@@ -121,7 +128,7 @@ public final class Workup {
         return plate().filter(p -> p.details().obstacle().isEmpty())
                 .map(p -> SupplyAdvice.compare(
                         new SupplyAdvice.Needs(
-                                p.ratedOutputWatts() / Plate.WATTS_PER_HP,
+                                motor.sizingWatts().orElseThrow() / Plate.WATTS_PER_HP,
                                 p.details().serviceFactor().orElse(1.0),
                                 p.lockedKva(),
                                 p.ratings().stream()
@@ -375,7 +382,7 @@ public final class Workup {
         return plate().flatMap(p -> facts.supply()
                 .volts()
                 .flatMap(v -> SwitchRating.read(facts.gear().rating())
-                        .objection(p.ratedOutputWatts() / Plate.WATTS_PER_HP, v)));
+                        .objection(motor.sizingWatts().orElseThrow() / Plate.WATTS_PER_HP, v)));
     }
 
     /** The worst the engine finds in the chosen plan; empty where nothing is dangerous. */

@@ -116,6 +116,25 @@ public record Given(
                 Optional.empty());
     }
 
+    /** The same with another number of poles, at that slip. */
+    public Given withPoles(int number, double slip) {
+        return new Given(
+                family,
+                outputWatts,
+                volts,
+                amps,
+                hertz,
+                (int) Math.round(120.0 * hertz / number * (1 - slip)),
+                number,
+                lockedKva,
+                codeStated,
+                runOhms,
+                startOhms,
+                startMicrofarads,
+                runMicrofarads,
+                equalWindings);
+    }
+
     /** The same with two windings that are alike. */
     public Given withEqualWindings() {
         return with(runOhms, startOhms, startMicrofarads, runMicrofarads, true);

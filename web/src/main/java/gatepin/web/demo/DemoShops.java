@@ -15,6 +15,7 @@ import gatepin.core.gear.SwitchMap;
 import gatepin.core.lane.Gate;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
+import gatepin.core.machine.Traces;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import gatepin.core.rotation.DriveStage;
@@ -327,6 +328,8 @@ public class DemoShops implements ApplicationRunner {
                         List.of("1", "2", "3", "4", "5").stream()
                                 .map(l -> new PadLead(l, ""))
                                 .toList());
+        Traces.Typed left = new Traces.Typed("120", "1/2", "3", "", "", "16 AWG", "", "", "");
+        desks.plate().saveTraces(id, Seen.ANY, left, Traces.read(left).value().orElseThrow());
         desks.windings().hide(id, List.of(new Way("1", "4", 2.9), new Way("2", "5", 2.93), new Way("5", "3", 4.6)));
     }
 

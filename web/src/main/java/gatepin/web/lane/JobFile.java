@@ -64,8 +64,9 @@ public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Ma
         return facts().bench().windings();
     }
 
+    /** What the plate states; where it is gone, what stands in for it by the likely size. */
     public Optional<Plate> plate() {
-        return facts().motor().plate();
+        return workup.plate();
     }
 
     public Leads leads() {

@@ -60,12 +60,13 @@ public class JobPages {
     }
 
     private static String about(JobFile file) {
+        String known = file.workup().powerClass().isPresent() ? "no plate, about " : "";
         return file.plate()
-                .map(p -> p.outputAsWritten() + ", "
+                .map(p -> known + p.outputAsWritten() + ", "
                         + String.join(
                                 "/",
                                 p.ratings().stream().map(r -> "" + r.volts()).toList())
-                        + " V, " + p.rpm() + " rpm")
+                        + " V" + (known.isEmpty() ? ", " + p.rpm() + " rpm" : ""))
                 .orElse("plate not read yet");
     }
 

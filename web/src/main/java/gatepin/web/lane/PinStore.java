@@ -30,7 +30,13 @@ public class PinStore {
                                     Pin.State.valueOf(row.getString("state")),
                                     SentenceText.read(row.getString("reason"))));
                 });
-        return new Lane(pins);
+        boolean plateGone = jdbc.sql(
+                        "select exists (select 1 from job join motor on motor.machine_id = job.machine_id"
+                                + " join plate_trace on plate_trace.motor_id = motor.id where job.id = :job and motor.output = '')")
+                .param("job", jobId)
+                .query(Boolean.class)
+                .single();
+        return new Lane(pins, plateGone);
     }
 
     public void set(long jobId, Gate gate, Pin pin) {

@@ -7,6 +7,7 @@ import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Lane;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.Traces;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
@@ -28,6 +29,7 @@ public final class Recalled {
     private int hertz;
     private List<Integer> volts = List.of();
     private Optional<Plate> plate = Optional.empty();
+    private Optional<Traces> traces = Optional.empty();
     private Leads leads = new Leads(List.of());
     private Optional<Column> column = Optional.empty();
     private Optional<PanelRun> run = Optional.empty();
@@ -56,6 +58,11 @@ public final class Recalled {
         hertz = platesHertz;
         volts = platesVolts;
         plate = read;
+    }
+
+    /** What is left to see of a motor whose plate is gone. */
+    public void traces(Traces left) {
+        traces = Optional.of(left);
     }
 
     /** The leads, and the column for the job's voltage. */
@@ -98,11 +105,23 @@ public final class Recalled {
         return Map.copyOf(kept);
     }
 
+    /** Where the plate is gone, its voltage is the one that the old cord brought, at the shop's frequency. */
+    private Facts.MotorFacts motor(Job job) {
+        Optional<Traces> left = plate.isPresent() ? Optional.empty() : traces;
+        return new Facts.MotorFacts(
+                hertz == 0 && left.isPresent() ? job.region().hertz() : hertz,
+                volts.isEmpty() ? left.map(t -> List.of(t.volts())).orElse(volts) : volts,
+                plate,
+                leads,
+                column,
+                left);
+    }
+
     Facts facts(Job job, Lane lane) {
         return new Facts(
                 job.region(),
                 new Facts.BenchFacts(safe, found, windings),
-                new Facts.MotorFacts(hertz, volts, plate, leads, column),
+                motor(job),
                 new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
                 rotation,
                 new Facts.GearFacts(kind, job.switchRating(), wishes, plan),

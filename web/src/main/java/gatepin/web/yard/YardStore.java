@@ -65,6 +65,7 @@ class YardStore {
         return jdbc.sql("""
                         select job.id, machine.id as machine_id, shop.id as shop_id, shop.name as shop, shop.region,
                                machine.name, machine.note, motor.output, motor.output_unit, motor.rpm, job.waits,
+                               motor.output = '' and exists (select 1 from plate_trace where plate_trace.motor_id = motor.id) as plate_gone,
                                coalesce(shop.set_aside_at, machine.set_aside_at) is not null as aside,
                                (select group_concat(volts order by volts separator '/') from motor_rating
                                 where motor_rating.motor_id = motor.id) as volts,
@@ -93,7 +94,7 @@ class YardStore {
                         Optional.ofNullable(row.getString("waits"))
                                 .map(SentenceText::read)
                                 .orElse(Sentence.none()),
-                        new Lane(pins.getOrDefault(row.getLong("id"), Map.of())),
+                        new Lane(pins.getOrDefault(row.getLong("id"), Map.of()), row.getBoolean("plate_gone")),
                         row.getBoolean("aside")))
                 .list();
     }

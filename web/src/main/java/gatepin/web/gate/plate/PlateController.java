@@ -3,6 +3,7 @@ package gatepin.web.gate.plate;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.machine.Traces;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateOpinion;
@@ -16,10 +17,12 @@ import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.photo.PhotoEye;
 import gatepin.web.photo.PhotoReader;
 import gatepin.web.photo.TooLarge;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -40,8 +43,10 @@ import org.springframework.web.servlet.ModelAndView;
 class PlateController {
     private final PlateDesk desk;
     private final JobPages pages;
+    private final PhotoEye eye;
 
-    PlateController(PlateDesk desk, JobPages pages) {
+    PlateController(PlateDesk desk, JobPages pages, PhotoEye eye) {
+        this.eye = eye;
         this.desk = desk;
         this.pages = pages;
     }
@@ -80,7 +85,7 @@ class PlateController {
         }
 
         /** A field missing from the request counts as left blank. */
-        private static String text(@Nullable String typed) {
+        static String text(@Nullable String typed) {
             return typed == null ? "" : typed;
         }
     }
@@ -101,18 +106,50 @@ class PlateController {
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.PLATE);
         model.addAttribute("families", MotorFamily.values());
-        model.addAttribute("hasPhoto", desk.hasPhoto(file.job().motorId()));
+        model.addAttribute(
+                "photos",
+                desk.photos(file.job().motorId()).stream()
+                        .map(p -> new Shown(
+                                p.id(),
+                                p.words().map(GuessedPiece::of).orElse(List.of()),
+                                p.words().isPresent()))
+                        .toList());
+        Traces.Typed left = file.kept(Traces.Typed.class).orElse(Traces.Typed.NONE);
+        if (!model.containsAttribute("traces")) {
+            model.addAttribute("traces", left);
+        }
+        model.addAttribute(
+                "plateGone", !left.isBlank() && file.facts().motor().plate().isEmpty());
+        if (file.facts().motor().plate().isEmpty()
+                && file.facts().motor().traces().isPresent()) {
+            model.addAttribute("findings", TraceWords.findings(file));
+            return "gate/plate";
+        }
         model.addAttribute(
                 "findings",
-                file.plate().map(p -> PlateOpinion.of(p, file.job().region())).orElse(List.of()).stream()
+                file
+                        .facts()
+                        .motor()
+                        .plate()
+                        .map(p -> PlateOpinion.of(p, file.job().region()))
+                        .orElse(List.of())
+                        .stream()
                         .map(o -> Findings.of(o.severity(), o.title(), o.words(), file.wording()))
                         .toList());
         return "gate/plate";
     }
 
-    @GetMapping(path = "/jobs/{id}/plate/photo", produces = MediaType.IMAGE_JPEG_VALUE)
-    ResponseEntity<byte[]> photo(@PathVariable long id) {
-        return desk.photo(pages.file(id).job().motorId())
+    /**
+     * A photo as it is shown.
+     *
+     * @param pieces what a machine takes it to say
+     * @param read a machine was asked
+     */
+    public record Shown(long id, List<GuessedPiece> pieces, boolean read) {}
+
+    @GetMapping(path = "/jobs/{id}/plate/photos/{photo}", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> photo(@PathVariable long id, @PathVariable long photo) {
+        return desk.photo(pages.file(id).job().motorId(), photo)
                 .map(jpeg -> ResponseEntity.ok()
                         .contentType(MediaType.IMAGE_JPEG)
                         .cacheControl(CacheControl.noCache())
@@ -120,7 +157,7 @@ class PlateController {
                 .orElseGet(() -> ResponseEntity.notFound().build());
     }
 
-    @PostMapping("/jobs/{id}/plate/photo")
+    @PostMapping("/jobs/{id}/plate/photos")
     ModelAndView addPhoto(@PathVariable long id, @RequestParam("photo") MultipartFile photo, Model model)
             throws IOException {
         JobFile file = pages.file(id);
@@ -131,8 +168,93 @@ class PlateController {
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         PhotoReader.Photo kept = read.value().orElseThrow();
-        desk.savePhoto(id, kept.jpeg(), kept.width(), kept.height());
+        desk.addPhoto(id, kept.jpeg(), kept.width(), kept.height());
         return new ModelAndView("redirect:/jobs/" + id + "/plate");
+    }
+
+    /** Asks a machine what a photo says: a first guess, of which nothing is taken for read. */
+    @PostMapping("/jobs/{id}/plate/photos/{photo}/read")
+    String readPhoto(@PathVariable long id, @PathVariable long photo, Form form, Model model) throws IOException {
+        JobFile file = pages.file(id);
+        Optional<byte[]> jpeg = desk.photo(file.job().motorId(), photo);
+        if (jpeg.isPresent()) {
+            Optional<List<PhotoEye.Word>> words =
+                    eye.read(jpeg.orElseThrow(), GuessedPiece::understood, GuessedPiece.ENOUGH);
+            words.ifPresent(w -> desk.keepWords(photo, GuessedPiece.write(w)));
+            if (words.isEmpty()) {
+                model.addAttribute(
+                        "eyeless", "Photos are not read on this machine: tesseract is not installed. Type the plate.");
+            }
+        }
+        model.addAttribute("typed", form.typed());
+        model.addAttribute("retyped", true);
+        JobPages.stillSeen(model, Seen.of(JobPart.PLATE, form.version()));
+        return page(model, pages.file(id));
+    }
+
+    /** What a person saw on the photo, too, is put to the plate's text and read with it. */
+    @PostMapping("/jobs/{id}/plate/guessed")
+    String guessed(
+            @PathVariable long id,
+            Form form,
+            @RequestParam(defaultValue = "") List<String> seen,
+            @RequestParam java.util.Map<String, String> all,
+            Model model) {
+        String more = seen.stream()
+                .map(s -> all.getOrDefault("guess-" + s, "").strip())
+                .filter(g -> !g.isEmpty())
+                .collect(java.util.stream.Collectors.joining("\n"));
+        String text = (form.typed().text().strip() + "\n" + more).strip();
+        return readInto(pages.file(id), form, text, -1, model);
+    }
+
+    /** Saves what is left to see of a motor whose plate is gone. */
+    @PostMapping("/jobs/{id}/plate/traces")
+    ModelAndView saveTraces(@PathVariable long id, TraceForm traces, Model model) {
+        Reading<Traces> read = Traces.read(traces.typed());
+        JobFile file = pages.file(id);
+        model.addAttribute("traces", traces.typed());
+        model.addAttribute("typed", typed(file));
+        if (read.value().isEmpty()) {
+            model.addAttribute("wrong", JobPages.byField(read.problems()));
+            model.addAttribute("tracesWrong", true);
+            JobPages.stillSeen(model, Seen.of(JobPart.PLATE, traces.version()));
+            return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        try {
+            List<Drop> drops = desk.saveTraces(
+                    id, traces.version(), traces.typed(), read.value().orElseThrow());
+            return Saved.redirect(id, Gate.PLATE, drops);
+        } catch (StaleEdit stale) {
+            model.addAttribute("conflict", List.of());
+            return new ModelAndView(page(model, file), model.asMap(), HttpStatus.CONFLICT);
+        }
+    }
+
+    /** What is left to see, with what was typed. */
+    public record TraceForm(
+            @Nullable String cordVolts,
+            @Nullable String shaft,
+            @Nullable String height,
+            @Nullable String startPrint,
+            @Nullable String runPrint,
+            @Nullable String conductor,
+            @Nullable String idleAmps,
+            @Nullable String seenRpm,
+            @Nullable String seenFamily,
+            int version) {
+        Traces.Typed typed() {
+            return new Traces.Typed(
+                    Form.text(cordVolts),
+                    Form.text(shaft),
+                    Form.text(height),
+                    Form.text(startPrint),
+                    Form.text(runPrint),
+                    Form.text(conductor),
+                    Form.text(idleAmps),
+                    Form.text(seenRpm),
+                    Form.text(seenFamily));
+        }
     }
 
     /**
@@ -142,11 +264,14 @@ class PlateController {
      */
     @PostMapping("/jobs/{id}/plate/read")
     String read(@PathVariable long id, Form form, @RequestParam(defaultValue = "-1") int guess, Model model) {
-        JobFile file = pages.file(id);
-        PlateText first = PlateText.read(form.typed().text());
+        return readInto(pages.file(id), form, form.typed().text(), guess, model);
+    }
+
+    private String readInto(JobFile file, Form form, String typed, int guess, Model model) {
+        PlateText first = PlateText.read(typed);
         PlateText text = (guess < 0 ? first : PlateText.read(first.confirmed(guess)))
                 .at(file.job().region().hertz());
-        String shown = guess < 0 ? form.typed().text() : text.text();
+        String shown = guess < 0 ? typed : text.text();
         model.addAttribute("typed", filledFrom(text.fields(), form.typed(), shown));
         model.addAttribute("pieces", text.pieces());
         model.addAttribute("doubts", text.doubts());

@@ -4,6 +4,7 @@ import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.machine.Traces;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.lane.Acts;
@@ -23,8 +24,10 @@ public class PlateDesk {
     private final Acts acts;
     private final MotorStore motors;
     private final PhotoStore photos;
+    private final TraceStore traces;
 
-    PlateDesk(Acts acts, MotorStore motors, PhotoStore photos) {
+    PlateDesk(Acts acts, MotorStore motors, PhotoStore photos, TraceStore traces) {
+        this.traces = traces;
         this.acts = acts;
         this.motors = motors;
         this.photos = photos;
@@ -42,6 +45,7 @@ public class PlateDesk {
                     .toList();
             String unit = typed.outputUnit().equalsIgnoreCase("kW") ? "kW" : "hp";
             motors.savePlate(act.job().motorId(), typed.output().strip(), unit, plate, ratings);
+            traces.forget(act.job().motorId());
             if (act.before().plate().equals(Optional.of(plate))) {
                 return List.of();
             }
@@ -52,21 +56,44 @@ public class PlateDesk {
         });
     }
 
-    /** The photo of the plate as JPEG; empty where there is none. */
-    Optional<byte[]> photo(long motorId) {
-        return photos.plate(motorId);
+    /**
+     * Saves what is left to see of a motor whose plate is gone.
+     *
+     * @throws StaleEdit when somebody saved plate or traces after {@code version}
+     */
+    public List<Drop> saveTraces(long jobId, int version, Traces.Typed typed, Traces read) {
+        return acts.on(jobId, Seen.of(JobPart.PLATE, version), act -> {
+            traces.save(act.job().motorId(), typed);
+            if (act.before().facts().motor().traces().equals(Optional.of(read))) {
+                return List.of();
+            }
+            act.saved("log.traces", read.volts(), read.likelyFamily().words());
+            return List.of(new Change(Fact.PLATE, Sentence.of("change.traces")));
+        });
     }
 
-    boolean hasPhoto(long motorId) {
-        return photos.hasPlate(motorId);
+    List<PhotoStore.Photo> photos(long motorId) {
+        return photos.photos(motorId);
     }
 
-    /** Keeps a photo of the plate in place of the one before. */
-    void savePhoto(long jobId, byte[] jpeg, int width, int height) {
+    /** A photo as JPEG; empty where there is no such. */
+    Optional<byte[]> photo(long motorId, long photoId) {
+        return photos.jpeg(motorId, photoId);
+    }
+
+    /** Adds a photo. */
+    long addPhoto(long jobId, byte[] jpeg, int width, int height) {
+        long[] id = new long[1];
         acts.on(jobId, Seen.any(JobPart.PLATE), act -> {
-            photos.setPlate(act.job().motorId(), jpeg, width, height);
+            id[0] = photos.add(act.job().motorId(), jpeg, width, height);
             act.saved("log.platePhoto");
             return List.of();
         });
+        return id[0];
+    }
+
+    /** Keeps what a machine took a photo to say: a guess, and no fact of the job. */
+    void keepWords(long photoId, String words) {
+        photos.setWords(photoId, words);
     }
 }
