@@ -7,10 +7,21 @@ import java.util.Optional;
  *
  * @param dualVoltage whether its plate names two voltages, if it can be read
  * @param phases how many phases its plate names, if it can be read
+ * @param eye what eye and ear say
  */
-public record Hints(Optional<Boolean> dualVoltage, Optional<Integer> phases) {
+public record Hints(Optional<Boolean> dualVoltage, Optional<Integer> phases, Eye eye) {
     /** Nothing is known. */
     public static final Hints NONE = new Hints(Optional.empty(), Optional.empty());
+
+    /** What the plate says alone. */
+    public Hints(Optional<Boolean> dualVoltage, Optional<Integer> phases) {
+        this(dualVoltage, phases, Eye.SHUT);
+    }
+
+    /** The same, with what a plate says where nobody said otherwise. */
+    public Hints orOfPlate(Optional<Boolean> dual, Optional<Integer> platesPhases) {
+        return new Hints(dualVoltage.or(() -> dual), phases.or(() -> platesPhases), eye);
+    }
 
     boolean allow(Arrangement.Kind kind) {
         return switch (kind) {

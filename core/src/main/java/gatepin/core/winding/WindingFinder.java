@@ -29,6 +29,9 @@ public final class WindingFinder {
     /** Halves of a winding with shorted turns differ by up to this share. */
     private static final double HURT = 0.45;
 
+    private static final double LEAST_USUAL_RATIO = 1.9;
+    private static final double MOST_USUAL_RATIO = 3.2;
+
     private static final Span ANYTHING = new Span(0, 1e5);
 
     private final List<String> leads;
@@ -85,8 +88,11 @@ public final class WindingFinder {
             state = State.CONTRADICTION;
             openInside(broken);
         } else if (!latest.isEmpty() && islands.isComplete() && next.isEmpty()) {
-            fits = fitting(islands, Arrangements.ALIKE);
+            fits = asSeen(fitting(islands, Arrangements.ALIKE));
             state = judge(islands, fits);
+            if (state == State.SETTLED) {
+                unusual(fits.get(0));
+            }
         }
         remarks.sort(Comparator.comparing(Remark::severity).reversed());
         return new Found(
@@ -211,6 +217,43 @@ public final class WindingFinder {
         return disputed ? State.CONTRADICTION : State.OPEN;
     }
 
+    /** Those that go with what was seen of the wires; all of them, and a remark, where none does: an eye can err. */
+    private List<Arrangement> asSeen(List<Arrangement> fits) {
+        List<Arrangement> seen = fits.stream().filter(hints.eye()::allows).toList();
+        if (seen.isEmpty() && !fits.isEmpty()) {
+            remarks.add(Remark.of(Severity.WARN, "eye", List.of()));
+            return fits;
+        }
+        return seen;
+    }
+
+    /** A start winding has two to three times the ohms of its run winding (common practice); others are unusual, and not wrong. */
+    private void unusual(Arrangement fit) {
+        List<Double> run = ohms(fit, Role.RUN, Role.RUN_HALF);
+        List<Double> start = ohms(fit, Role.START);
+        if (run.isEmpty() || start.size() != 1 || hints.eye().saysPermanentCapacitor()) {
+            return;
+        }
+        double half = run.stream().mapToDouble(o -> o).average().orElse(1);
+        // halves lie side by side where the start winding has the voltage of one: it is held against both of them, and
+        // against one
+        double most = start.get(0) / (half / run.size());
+        double least = start.get(0) / half;
+        if (most < 1) {
+            remarks.add(Remark.of(Severity.WARN, "startBelow", List.of(), ohms(start.get(0)), ohms(half / run.size())));
+        } else if (most < LEAST_USUAL_RATIO || least > MOST_USUAL_RATIO) {
+            remarks.add(Remark.of(Severity.WARN, "ratio", List.of(), run.size() > 1 ? least : most));
+        }
+    }
+
+    private List<Double> ohms(Arrangement fit, Role... roles) {
+        return fit.inOrder().stream()
+                .filter(p -> List.of(roles).contains(p.role()) && p.leads().size() == 2)
+                .map(this::middle)
+                .filter(o -> o > 0)
+                .toList();
+    }
+
     private void silent(Arrangement fit) {
         List<String> silent = fit.parts().stream()
                 .filter(p -> p.role() == Role.SILENT)
@@ -218,7 +261,10 @@ public final class WindingFinder {
                 .sorted()
                 .toList();
         if (!silent.isEmpty()) {
-            remarks.add(Remark.of(Severity.WARN, "silent", silent, silent, silent.size()));
+            // with no capacitor on the motor only a break can be in the way
+            boolean noCapacitor = hints.eye().humps().equals(Optional.of(0));
+            remarks.add(Remark.of(
+                    Severity.WARN, noCapacitor ? "silentWithoutCapacitor" : "silent", silent, silent, silent.size()));
         }
     }
 

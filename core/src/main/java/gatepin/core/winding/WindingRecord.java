@@ -30,6 +30,11 @@ public record WindingRecord(
         readings = List.copyOf(readings);
     }
 
+    /** The same with other hints. */
+    public WindingRecord withHints(Hints others) {
+        return new WindingRecord(leads, readings, others, marksTrusted, turnSecondHalf);
+    }
+
     /** What the readings say, for a shop's multimeter. */
     public Found found() {
         return WindingFinder.find(

@@ -13,6 +13,7 @@ import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.supply.PanelRun;
+import gatepin.core.winding.Hints;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.wire.CableLengths;
 import java.util.HashMap;
@@ -105,6 +106,14 @@ public final class Recalled {
         return Map.copyOf(kept);
     }
 
+    /** What the plate says of the windings holds where nobody said otherwise. */
+    private Hints hints() {
+        return windings.hints()
+                .orOfPlate(
+                        plate.map(Plate::isDualVoltage),
+                        plate.flatMap(p -> p.details().phases()));
+    }
+
     /** Where the plate is gone, its voltage is the one that the old cord brought, at the shop's frequency. */
     private Facts.MotorFacts motor(Job job) {
         Optional<Traces> left = plate.isPresent() ? Optional.empty() : traces;
@@ -120,7 +129,7 @@ public final class Recalled {
     Facts facts(Job job, Lane lane) {
         return new Facts(
                 job.region(),
-                new Facts.BenchFacts(safe, found, windings),
+                new Facts.BenchFacts(safe, found, windings.withHints(hints())),
                 motor(job),
                 new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
                 rotation,

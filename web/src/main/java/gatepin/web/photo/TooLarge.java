@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 5)
 public class TooLarge extends OncePerRequestFilter {
-    private static final Pattern PHOTO = Pattern.compile("(/jobs/\\d+/(?:plate|found))/photos?");
+    private static final Pattern PHOTO = Pattern.compile("(/jobs/\\d+/(?:plate|found|windings))/(?:photos|trials)");
     /** What a form adds to the file it carries, bytes. */
     private static final int FORM_BYTES = 100_000;
 

@@ -6,7 +6,9 @@ import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
+import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
+import gatepin.core.winding.Eye;
 import gatepin.core.winding.Found;
 import gatepin.core.winding.Guide;
 import gatepin.core.winding.MarkProposal;
@@ -21,6 +23,7 @@ import gatepin.core.winding.SenseTest;
 import gatepin.core.winding.SenseTest.Sense;
 import gatepin.core.winding.WindingRecord;
 import gatepin.web.drawing.RingPicture;
+import gatepin.web.gate.windings.TrialStore.Trial;
 import gatepin.web.gate.windings.WindingStore.PadLead;
 import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Finding;
@@ -29,19 +32,26 @@ import gatepin.web.lane.JobPages;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.photo.PhotoReader;
+import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 
 /** The Windings gate: the reading pad, what the readings say, and the marks that follow. */
@@ -109,6 +119,9 @@ class WindingController {
         model.addAttribute("open", WindingWords.open(found));
         marks(model, file, record, found);
         model.addAttribute("guides", Guide.values());
+        model.addAttribute("eye", WindingDesk.eye(file));
+        model.addAttribute("trials", desk.trials(file));
+        model.addAttribute("outcomes", TrialStore.Outcome.values());
         return "gate/windings";
     }
 
@@ -245,10 +258,91 @@ class WindingController {
         JobFile file = pages.file(id);
         WindingRecord now = file.windings();
         Optional<Boolean> dualVoltage = dual.isEmpty()
-                ? now.hints().dualVoltage()
+                ? WindingDesk.saidDual(file)
                 : dual.equals("unknown") ? Optional.empty() : Optional.of(dual.equals("two"));
         boolean relied = trusted.isEmpty() ? now.marksTrusted() : trusted.equals("yes");
         return saved(file, typed, model, version -> desk.say(id, version, relied, dualVoltage, now.turnSecondHalf()));
+    }
+
+    /** What eye and ear say. */
+    @PostMapping("/jobs/{id}/windings/eye")
+    ModelAndView look(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
+        JobFile file = pages.file(id);
+        Reading<Eye> eye = Eye.read(
+                typed.getOrDefault("thick", ""),
+                typed.getOrDefault("thin", ""),
+                typed.getOrDefault("humps", ""),
+                typed.getOrDefault("click", ""),
+                file.windings().leads());
+        if (eye.value().isEmpty()) {
+            return again(model, file, typed, eye.problems());
+        }
+        return saved(
+                file,
+                typed,
+                model,
+                version -> desk.look(id, version, eye.value().orElseThrow()));
+    }
+
+    /** A start winding that was tried, or put back. */
+    @PostMapping("/jobs/{id}/windings/trials")
+    ModelAndView tried(
+            @PathVariable long id,
+            @RequestParam Map<String, String> typed,
+            @RequestParam(name = "photo", required = false) @Nullable MultipartFile photo,
+            Model model)
+            throws IOException {
+        JobFile file = pages.file(id);
+        List<Problem> problems = new ArrayList<>();
+        Trial trial = trial(typed, problems);
+        Optional<byte[]> jpeg = Optional.empty();
+        if (photo != null && !photo.isEmpty()) {
+            Reading<PhotoReader.Photo> read = PhotoReader.read(photo.getBytes());
+            problems.addAll(read.problems());
+            jpeg = read.value().map(PhotoReader.Photo::jpeg);
+        }
+        if (!problems.isEmpty()) {
+            return again(model, file, typed, problems);
+        }
+        desk.tried(id, trial, jpeg);
+        return new ModelAndView("redirect:/jobs/" + id + "/windings?saved#trials");
+    }
+
+    private static Trial trial(Map<String, String> typed, List<Problem> problems) {
+        List<String> ends = List.of(
+                typed.getOrDefault("firstEnd", "").strip(),
+                typed.getOrDefault("secondEnd", "").strip());
+        for (int i = 0; i < 2; i++) {
+            if (!ends.get(i).matches("[A-Za-z0-9][A-Za-z0-9/.']{0,11}")) {
+                problems.add(new Problem(
+                        i == 0 ? "firstEnd" : "secondEnd",
+                        ends.get(i),
+                        "Name this end as it is labelled, with up to 12 letters and digits."));
+            }
+        }
+        if (ends.get(0).equalsIgnoreCase(ends.get(1)) && problems.isEmpty()) {
+            problems.add(new Problem("secondEnd", ends.get(1), "A winding has two ends with a name each."));
+        }
+        return new Trial(
+                0,
+                typed.getOrDefault("winding", "A").equals("B") ? "B" : "A",
+                ends.get(0),
+                ends.get(1),
+                named(TrialStore.Outcome.values(), typed.getOrDefault("outcome", "")),
+                new StatedRotation(
+                        named(StatedRotation.Direction.values(), typed.getOrDefault("direction", "")),
+                        named(StatedRotation.End.values(), typed.getOrDefault("seenFrom", ""))),
+                typed.getOrDefault("trialNote", "").strip().transform(n -> n.substring(0, Math.min(300, n.length()))),
+                false);
+    }
+
+    private static <E extends Enum<E>> E named(E[] all, String name) {
+        return Arrays.stream(all).filter(e -> e.name().equals(name)).findFirst().orElse(all[0]);
+    }
+
+    @GetMapping(path = "/jobs/{id}/windings/trials/{trial}/photo", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> trialPhoto(@PathVariable long id, @PathVariable long trial) {
+        return ResponseEntity.of(desk.trialPhoto(pages.file(id), trial));
     }
 
     /** The sense test of the run halves. */
@@ -284,7 +378,7 @@ class WindingController {
                         id,
                         version,
                         now.marksTrusted(),
-                        now.hints().dualVoltage(),
+                        WindingDesk.saidDual(file),
                         Optional.of(sense == Sense.OPPOSING)));
     }
 

@@ -1,10 +1,14 @@
 package gatepin.web.gate.windings;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Winding;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
+import gatepin.core.winding.Eye;
 import gatepin.core.winding.HiddenMotor;
 import gatepin.core.winding.MeterError;
 import gatepin.core.winding.MeterReading;
@@ -12,6 +16,7 @@ import gatepin.core.winding.MeterReading.StartSwitch;
 import gatepin.core.winding.SimulatedMeter;
 import gatepin.core.winding.WindingFinder;
 import gatepin.core.winding.WindingRecord;
+import gatepin.web.gate.windings.TrialStore.Trial;
 import gatepin.web.gate.windings.WindingStore.PadLead;
 import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Act;
@@ -21,6 +26,7 @@ import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -34,8 +40,10 @@ public class WindingDesk {
     private final Acts acts;
     private final WindingStore windings;
     private final MotorStore motors;
+    private final TrialStore trials;
 
-    WindingDesk(Acts acts, WindingStore windings, MotorStore motors) {
+    WindingDesk(Acts acts, WindingStore windings, MotorStore motors, TrialStore trials) {
+        this.trials = trials;
         this.acts = acts;
         this.windings = windings;
         this.motors = motors;
@@ -119,7 +127,7 @@ public class WindingDesk {
             WindingRecord old = act.before().windings();
             windings.say(act.job().motorId(), marksTrusted, dualVoltage, turnSecondHalf);
             boolean turnedAnew = !old.turnSecondHalf().equals(turnSecondHalf);
-            if (old.marksTrusted() == marksTrusted && old.hints().dualVoltage().equals(dualVoltage) && !turnedAnew) {
+            if (old.marksTrusted() == marksTrusted && saidDual(act.before()).equals(dualVoltage) && !turnedAnew) {
                 return List.of();
             }
             if (marksTrusted && !old.marksTrusted()) {
@@ -131,6 +139,76 @@ public class WindingDesk {
                             "log.senseTest", Sentence.of(turned ? "log.senseTest.alike" : "log.senseTest.unlike")));
             return List.of(new Change(Fact.WINDINGS, Sentence.of("change.windings")));
         });
+    }
+
+    /** Whether somebody said that the plate names two voltages. */
+    static Optional<Boolean> saidDual(JobFile file) {
+        return file.kept(Pad.class).flatMap(Pad::saidDual);
+    }
+
+    static Eye eye(JobFile file) {
+        return file.kept(Pad.class).map(Pad::eye).orElse(Eye.SHUT);
+    }
+
+    /**
+     * Saves what eye and ear say.
+     *
+     * @throws StaleEdit when somebody saved something of the windings after {@code version}
+     */
+    List<Drop> look(long jobId, int version, Eye eye) {
+        return acts.on(jobId, Seen.of(JobPart.WINDINGS, version), act -> {
+            if (eye(act.before()).equals(eye)) {
+                return List.of();
+            }
+            windings.look(act.job().motorId(), eye);
+            act.saved("log.eye");
+            return List.of(new Change(Fact.WINDINGS, Sentence.of("change.windings")));
+        });
+    }
+
+    List<Trial> trials(JobFile file) {
+        return trials.trials(file.job().motorId());
+    }
+
+    Optional<byte[]> trialPhoto(JobFile file, long trial) {
+        return trials.photo(file.job().motorId(), trial);
+    }
+
+    /** Writes a trial of a start winding down; one that reversed the motor makes its two ends the start winding's leads. */
+    List<Drop> tried(long jobId, Trial trial, Optional<byte[]> jpeg) {
+        return acts.on(jobId, Seen.any(JobPart.WINDINGS).and(JobPart.DIAGRAM, Seen.ANY), act -> {
+            trials.add(act.job().motorId(), trial, jpeg, act.person());
+            act.saved(
+                    "log.trial",
+                    trial.name(),
+                    trial.first(),
+                    trial.second(),
+                    trial.outcome().words());
+            Leads before = act.before().leads();
+            Leads after = trial.outcome() == TrialStore.Outcome.REVERSED ? withStart(before, trial) : before;
+            if (after.equals(before)) {
+                return List.of();
+            }
+            motors.saveLeads(act.job().motorId(), after);
+            return List.of(new Change(Fact.LEADS, Sentence.of("change.leads.marked")));
+        });
+    }
+
+    /** The leads with this winding as the start winding; where another one was taken for it, it is no longer. */
+    private static Leads withStart(Leads before, Trial trial) {
+        List<Lead> leads = new ArrayList<>(before.all().stream()
+                .filter(l -> !l.isOf(Winding.Role.START))
+                .filter(l ->
+                        !l.mark().equalsIgnoreCase(trial.first()) && !l.mark().equalsIgnoreCase(trial.second()))
+                .toList());
+        boolean shared = before.all().stream()
+                .anyMatch(l -> l.isOf(Winding.Role.START) && l.ends().size() > 1);
+        if (shared || leads.isEmpty() || leads.size() + 2 > Leads.MOST) {
+            return before;
+        }
+        leads.add(new Lead(trial.first(), "", new WindingEnd(Winding.Role.START, 1, true)));
+        leads.add(new Lead(trial.second(), "", new WindingEnd(Winding.Role.START, 1, false)));
+        return new Leads(leads);
     }
 
     /** Writes into the log a step of a guided work on the motor. */

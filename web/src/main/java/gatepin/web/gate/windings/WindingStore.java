@@ -1,5 +1,6 @@
 package gatepin.web.gate.windings;
 
+import gatepin.core.winding.Eye;
 import gatepin.core.winding.HiddenMotor;
 import gatepin.core.winding.HiddenMotor.Way;
 import gatepin.core.winding.Hints;
@@ -13,6 +14,8 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -33,7 +36,7 @@ public class WindingStore implements Keeper {
     /** A reading as it was taken. */
     public record Taken(MeterReading reading, boolean simulated) {}
 
-    private record Said(boolean trusted, Optional<Boolean> dual, Optional<Boolean> turned) {}
+    private record Said(boolean trusted, Optional<Boolean> dual, Optional<Boolean> turned, Eye eye) {}
 
     public List<PadLead> pad(long motorId) {
         return jdbc.sql("select name, aside from pad_lead where motor_id = :motor order by place")
@@ -99,9 +102,10 @@ public class WindingStore implements Keeper {
     @Override
     public void recall(Job job, Recalled into) {
         long motorId = job.motorId();
-        Pad pad = new Pad(pad(motorId), readings(motorId), hasHidden(motorId));
+        Said said = said(motorId);
+        Pad pad = new Pad(pad(motorId), readings(motorId), hasHidden(motorId), said.dual(), said.eye());
         into.keep(Pad.class, pad);
-        into.windings(record(motorId, pad));
+        into.windings(record(said, pad));
     }
 
     private boolean hasHidden(long motorId) {
@@ -111,24 +115,49 @@ public class WindingStore implements Keeper {
                 .single();
     }
 
-    /** Everything known of a motor's windings. */
-    private WindingRecord record(long motorId, Pad pad) {
-        Said said = jdbc.sql(
-                        "select marks_trusted, dual_voltage, turn_second_half from winding_record where motor_id = :motor")
+    private Said said(long motorId) {
+        return jdbc.sql("select marks_trusted, dual_voltage, turn_second_half, thick, thin, humps, click"
+                        + " from winding_record where motor_id = :motor")
                 .param("motor", motorId)
                 .query((row, n) -> new Said(
                         row.getBoolean("marks_trusted"),
                         optional(row.getObject("dual_voltage", Boolean.class)),
-                        optional(row.getObject("turn_second_half", Boolean.class))))
+                        optional(row.getObject("turn_second_half", Boolean.class)),
+                        new Eye(
+                                words(row.getString("thick")),
+                                words(row.getString("thin")),
+                                Optional.ofNullable(row.getObject("humps", Integer.class)),
+                                optional(row.getObject("click", Boolean.class)))))
                 .optional()
-                .orElse(new Said(false, Optional.empty(), Optional.empty()));
+                .orElse(new Said(false, Optional.empty(), Optional.empty(), Eye.SHUT));
+    }
+
+    private static Set<String> words(String kept) {
+        return kept.isBlank() ? Set.of() : Set.of(kept.split(" "));
+    }
+
+    /** Saves what eye and ear say. */
+    void look(long motorId, Eye eye) {
+        jdbc.sql("insert into winding_record (motor_id, marks_trusted, thick, thin, humps, click)"
+                        + " values (:motor, false, :thick, :thin, :humps, :click) on duplicate key update"
+                        + " thick = values(thick), thin = values(thin), humps = values(humps), click = values(click)")
+                .param("motor", motorId)
+                .param("thick", String.join(" ", new TreeSet<>(eye.thick())))
+                .param("thin", String.join(" ", new TreeSet<>(eye.thin())))
+                .param("humps", eye.humps().orElse(null))
+                .param("click", eye.click().orElse(null))
+                .update();
+    }
+
+    /** Everything known of a motor's windings. */
+    private static WindingRecord record(Said said, Pad pad) {
         return new WindingRecord(
                 pad.leads().stream()
                         .filter(l -> l.aside().isBlank())
                         .map(PadLead::name)
                         .toList(),
                 pad.readings().stream().map(Taken::reading).toList(),
-                new Hints(said.dual(), Optional.empty()),
+                new Hints(said.dual(), Optional.empty(), said.eye()),
                 said.trusted(),
                 said.turned());
     }
