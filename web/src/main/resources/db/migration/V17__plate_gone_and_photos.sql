@@ -54,3 +54,9 @@ create table start_trial (
   foreign key (motor_id) references motor (id) on delete cascade,
   foreign key (person_id) references person (id)
 ) character set utf8mb4 collate utf8mb4_bin;
+
+-- what machine it is, and what its two ways are called
+alter table rotation_plan
+  add column machine varchar(20) not null default 'OTHER',
+  add column work_word varchar(12) not null default 'FORWARD',
+  add column back_word varchar(12) not null default 'REVERSE';

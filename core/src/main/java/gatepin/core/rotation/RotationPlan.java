@@ -10,6 +10,7 @@ import java.util.Optional;
 /**
  * Which way a machine must turn, and whether it may be reversed.
  *
+ * @param machine what machine it is, and what its two ways are called
  * @param motion what the tool does to work
  * @param tool which way that turns it, seen facing its free end
  * @param train the way from motor to tool
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param momentary whether the handle must spring back
  */
 public record RotationPlan(
+        Machine machine,
         ToolMotion motion,
         Direction tool,
         DriveTrain train,
@@ -56,6 +58,14 @@ public record RotationPlan(
         }
     }
 
+    /** A machine, and what its two ways are called. */
+    public record Machine(Tool tool, Ways ways) {
+        /** A machine whose ways are called as usual. */
+        public static Machine usual(Tool tool) {
+            return new Machine(tool, tool.ways());
+        }
+    }
+
     public RotationPlan {
         hazards = List.copyOf(hazards);
     }
@@ -89,6 +99,18 @@ public record RotationPlan(
         }
         StatedRotation facingShaft = stated.seenFrom() == End.SHAFT_END ? stated : fromOtherEnd(stated);
         return Optional.of(facingShaft.direction() == shaft().direction());
+    }
+
+    /**
+     * What the first and the other position of the handle are called: the first is the diagram's own connection, which may be the one
+     * that turns the tool back.
+     *
+     * @param stated what the diagram says of its connection
+     */
+    public Ways handle(StatedRotation stated) {
+        return worksAsWritten(stated).orElse(true)
+                ? machine.ways()
+                : machine.ways().exchanged();
     }
 
     /** What keeps the Rotation gate shut; empty when nothing does. */

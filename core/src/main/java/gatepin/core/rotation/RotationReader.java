@@ -9,7 +9,9 @@ import gatepin.core.rotation.StatedRotation.Direction;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Reads what is typed at the Rotation gate. */
 public final class RotationReader {
@@ -24,13 +26,19 @@ public final class RotationReader {
     /**
      * The form as typed.
      *
-     * @param motion the name of a {@link ToolMotion}
+     * @param tool the name of a {@link Tool}
+     * @param work what the way it works is called; blank for the tool's usual word
+     * @param back what the other way is called
+     * @param motion the name of a {@link ToolMotion}; blank for the tool's only one
      * @param direction the tool's direction where the person says it himself
      * @param fromDrive whether he looks from the drive's side, not facing the free end
      * @param stages from the motor to the tool
      * @param coast seconds; may be blank
      */
     public record Typed(
+            String tool,
+            String work,
+            String back,
             String motion,
             String direction,
             boolean fromDrive,
@@ -45,7 +53,21 @@ public final class RotationReader {
     /** Reads it. Problems carry {@code motion}, {@code direction}, {@code stages[n].driver} and the like, {@code coast}. */
     public static Reading<RotationPlan> read(Typed typed) {
         List<Problem> problems = new ArrayList<>();
-        Optional<ToolMotion> motion = ToolMotion.of(typed.motion());
+        Tool machine = typed.tool().isBlank()
+                ? ToolMotion.of(typed.motion()).map(Tool::with).orElse(Tool.OTHER)
+                : Tool.of(typed.tool());
+        Ways ways = new Ways(
+                way("work", typed.work(), machine.ways().work(), problems),
+                way("back", typed.back(), machine.ways().back(), problems));
+        if (ways.work().equals(ways.back())) {
+            problems.add(new Problem("back", typed.back(), "The two ways need a word each."));
+        }
+        Optional<ToolMotion> motion = ToolMotion.of(typed.motion())
+                .or(() -> typed.motion().isBlank()
+                                && !typed.tool().isBlank()
+                                && machine.motions().size() == 1
+                        ? Optional.of(machine.motions().get(0))
+                        : Optional.empty());
         if (motion.isEmpty()) {
             problems.add(new Problem("motion", typed.motion(), "Say what the tool must do."));
         }
@@ -75,6 +97,7 @@ public final class RotationReader {
                 : number("coast", typed.coast(), "seconds", SECONDS, problems);
         return problems.isEmpty()
                 ? Reading.of(new RotationPlan(
+                        new RotationPlan.Machine(machine, ways),
                         motion.orElseThrow(),
                         tool,
                         new DriveTrain(stages, typed.shaftPointsLikeTool()),
@@ -85,6 +108,23 @@ public final class RotationReader {
                         typed.momentary()))
                 : Reading.failed(problems);
     }
+
+    private static String way(String field, String typed, String usual, List<Problem> problems) {
+        String word = typed.strip().toUpperCase(Locale.ROOT);
+        if (word.isEmpty()) {
+            return usual;
+        }
+        if (word.length() > Ways.LONGEST || !WORD.matcher(word).matches() || word.equals("OFF")) {
+            problems.add(new Problem(
+                    field,
+                    typed,
+                    "“" + typed.strip() + "” does not fit on a handle: at most " + Ways.LONGEST
+                            + " letters, and not OFF."));
+        }
+        return word;
+    }
+
+    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N} .-]*");
 
     private static Optional<DriveStage> stage(Stage typed, String field, List<Problem> problems) {
         if (typed.kind().isBlank()) {

@@ -163,7 +163,8 @@ public record VerdictWords(Sentence title, Sentence words) {
                 case FRAME_LIVE -> new VerdictWords(title(frames(), where()), words(is()));
                 case NOTHING_HAPPENS, SAME_WAY, DEAD_IN_OFF, NEUTRAL_ALONE_SWITCHED, NEUTRAL_SWITCHED_TOO, PROTECTED ->
                     new VerdictWords(title(where()), words());
-                case REVERSES -> new VerdictWords(title(), words());
+                case REVERSES ->
+                    new VerdictWords(title(HandlePosition.FORWARD.title(), HandlePosition.REVERSE.title()), words());
                 case ALIVE_AT_STANDSTILL, START_LEFT_IN -> alive();
                 case RUNS_IN_OFF, HUMS -> new VerdictWords(title(where()), words(flows()));
                 case RUN_OVERVOLTAGE, START_OVERVOLTAGE ->

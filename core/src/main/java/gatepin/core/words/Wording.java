@@ -1,6 +1,7 @@
 package gatepin.core.words;
 
 import gatepin.core.Sentence;
+import gatepin.core.rotation.Ways;
 import gatepin.core.supply.Region;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
@@ -33,10 +34,35 @@ public final class Wording {
     }
 
     private final Region region;
-    private final Map<String, MessageFormat> patterns = new ConcurrentHashMap<>();
+    private final Ways ways;
+    private final Map<String, MessageFormat> patterns;
 
     private Wording(Region region) {
+        this(region, Ways.USUAL, new ConcurrentHashMap<>());
+    }
+
+    private Wording(Region region, Ways ways, Map<String, MessageFormat> patterns) {
         this.region = region;
+        this.ways = ways;
+        this.patterns = patterns;
+    }
+
+    /**
+     * The same words for a machine whose two ways have names of their own.
+     *
+     * @param handle what the first and the other position of its handle are called
+     */
+    public Wording with(Ways handle) {
+        return new Wording(region, handle, patterns);
+    }
+
+    /** What a position of the handle is called on this machine; {@code title} as it is where it is no way of it. */
+    public String way(String title) {
+        return switch (title) {
+            case "FORWARD" -> ways.work();
+            case "REVERSE" -> ways.back();
+            default -> title;
+        };
     }
 
     /** The words of a region. */
@@ -75,7 +101,7 @@ public final class Wording {
         if (arg instanceof List<?> list) {
             return list.stream().map(this::word).map(Wording::plain).collect(Collectors.joining(", "));
         }
-        return arg;
+        return arg instanceof String name ? way(name) : arg;
     }
 
     private static String plain(Object word) {

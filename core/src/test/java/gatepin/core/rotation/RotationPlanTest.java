@@ -103,6 +103,7 @@ class RotationPlanTest {
 
     private static RotationPlan plan(boolean bothWays, boolean secured, Hazard... hazards) {
         return new RotationPlan(
+                RotationPlan.Machine.usual(Tool.LATHE),
                 ToolMotion.LATHE,
                 Direction.COUNTER_CLOCKWISE,
                 train("BELT", false),
@@ -148,6 +149,9 @@ class RotationPlanTest {
     private static RotationReader.Typed typed(
             String motion, String direction, boolean fromDrive, String coast, Stage... stages) {
         return new RotationReader.Typed(
+                "",
+                "",
+                "",
                 motion,
                 direction,
                 fromDrive,

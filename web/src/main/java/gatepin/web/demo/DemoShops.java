@@ -22,7 +22,9 @@ import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.DriveTrain;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.rotation.Tool;
 import gatepin.core.rotation.ToolMotion;
+import gatepin.core.rotation.Ways;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.safe.SafeRecord.Disconnect;
@@ -114,6 +116,7 @@ public class DemoShops implements ApplicationRunner {
                         scratter,
                         Seen.ANY,
                         new RotationPlan(
+                                new RotationPlan.Machine(Tool.CRUSHER, Ways.USUAL),
                                 ToolMotion.SEEN,
                                 StatedRotation.Direction.CLOCKWISE,
                                 new DriveTrain(List.of(new DriveStage(DriveStage.Kind.BELT, 63, 200, false)), true),
@@ -308,6 +311,7 @@ public class DemoShops implements ApplicationRunner {
                         id,
                         Seen.ANY,
                         new RotationPlan(
+                                RotationPlan.Machine.usual(momentary ? Tool.HOIST : Tool.with(motion)),
                                 motion,
                                 StatedRotation.Direction.CLOCKWISE,
                                 new DriveTrain(List.of(new DriveStage(drive, 1, 2, false)), true),

@@ -18,6 +18,13 @@ public record TrainPicture(int width, List<Wheel> wheels, List<Link> links) {
     private static final int PITCH = 190;
     private static final int FIRST = 95;
     private static final int MIDDLE = 100;
+    /** Room for the picture of the tool beside its wheel. */
+    private static final int TOOL = 130;
+
+    /** Where the picture of the tool begins. */
+    public int toolX() {
+        return width - TOOL - 10;
+    }
 
     /**
      * A wheel.
@@ -93,7 +100,7 @@ public record TrainPicture(int width, List<Wheel> wheels, List<Link> links) {
                     motorRpm));
             links.add(link(stage, wheels.get(i), wheels.get(i + 1)));
         }
-        return new TrainPicture(FIRST * 2 + PITCH * stages.size(), wheels, links);
+        return new TrainPicture(FIRST * 2 + PITCH * stages.size() + TOOL, wheels, links);
     }
 
     private static int driverRadius(DriveStage stage) {

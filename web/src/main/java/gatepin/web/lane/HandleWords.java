@@ -3,11 +3,11 @@ package gatepin.web.lane;
 import gatepin.core.rotation.StatedRotation;
 import java.util.Optional;
 
-/** What FORWARD and REVERSE mean on the machine. */
+/** What the two positions of the handle mean on the machine. */
 public final class HandleWords {
     private HandleWords() {}
 
-    /** Which handle position works the tool; empty while the diagram is silent about direction. */
+    /** Which position of the handle works the tool; empty while the diagram is silent about direction. */
     public static Optional<Finding> of(JobFile file) {
         if (file.facts().rotation().isEmpty() || file.column().isEmpty()) {
             return Optional.empty();
@@ -19,10 +19,10 @@ public final class HandleWords {
                 .worksAsWritten(stated)
                 .map(asWritten -> asWritten
                         ? Finding.good(
-                                "FORWARD works the tool",
+                                file.ways().work() + " works the tool",
                                 "The connection as the diagram writes it turns the shaft the way it must.")
                         : Finding.warn(
-                                "REVERSE works the tool",
+                                file.ways().back() + " works the tool",
                                 "The connection as the diagram writes it turns the shaft the other way. Interchange "
                                         + file.column()
                                                 .orElseThrow()
@@ -37,6 +37,6 @@ public final class HandleWords {
                                         + " at the switch, or label the handle so."))
                 .orElse(Finding.warn(
                         "The diagram does not say which way it turns",
-                        "The bump will tell. Until then FORWARD is a guess.")));
+                        "The bump will tell. Until then " + file.ways().work() + " is a guess.")));
     }
 }

@@ -12,6 +12,8 @@ import gatepin.core.lane.Lane;
 import gatepin.core.lane.Workup;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.rotation.Ways;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.words.Wording;
 import java.util.List;
@@ -41,9 +43,15 @@ public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Ma
         return Optional.ofNullable(rooms.get(type)).map(type::cast);
     }
 
-    /** Puts sentences into the words of the shop's region. */
+    /** Puts sentences into the words of the shop's region and of the machine. */
     public Wording wording() {
-        return Wording.of(job.region());
+        return Wording.of(job.region()).with(ways());
+    }
+
+    /** What the first and the other position of the handle are called on this machine. */
+    public Ways ways() {
+        StatedRotation stated = column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
+        return facts().rotation().map(r -> r.handle(stated)).orElse(Ways.USUAL);
     }
 
     /** A sentence in the words of the shop's region. */

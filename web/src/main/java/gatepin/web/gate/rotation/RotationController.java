@@ -8,7 +8,7 @@ import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.RotationReader;
-import gatepin.core.rotation.ToolMotion;
+import gatepin.core.rotation.Tool;
 import gatepin.web.drawing.TrainPicture;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
@@ -16,7 +16,9 @@ import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -24,6 +26,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
 /** The Rotation gate. */
@@ -44,19 +47,26 @@ class RotationController {
     String show(@PathVariable long id, Model model) {
         JobFile file = pages.file(id);
         model.addAttribute("form", RotationForm.of(file.facts().rotation(), file.version(JobPart.ROTATION)));
-        return page(model, file);
+        return page(model, file, file.facts().rotation());
     }
 
-    private String page(Model model, JobFile file) {
+    /** @param shown the plan that is drawn: as it is saved, or as it stands on the screen */
+    private String page(Model model, JobFile file, Optional<RotationPlan> shown) {
         pages.fill(model, file, Gate.ROTATION);
-        model.addAttribute("motions", ToolMotion.values());
+        model.addAttribute("tools", Tool.values());
+        if (model.getAttribute("form") instanceof RotationForm form) {
+            Tool tool = Tool.of(form.getTool());
+            model.addAttribute("tool", form.getTool().isBlank() ? null : tool);
+            model.addAttribute("motions", tool.motions());
+        }
         model.addAttribute("kinds", DriveStage.Kind.values());
         model.addAttribute("hazardKinds", Hazard.values());
         int rpm = file.plate().map(Plate::rpm).orElse(USUAL_RPM);
-        file.facts().rotation().ifPresent(plan -> {
+        shown.ifPresent(plan -> {
             model.addAttribute("plan", plan);
             model.addAttribute("train", TrainPicture.of(plan, rpm));
             model.addAttribute("ends", List.of(plan.shaft(), RotationPlan.fromOtherEnd(plan.shaft())));
+            model.addAttribute("drawnTool", plan.machine().tool());
             model.addAttribute("findings", RotationWords.findings(file, plan, rpm));
         });
         return "gate/rotation";
@@ -81,8 +91,35 @@ class RotationController {
         }
     }
 
+    /** Another machine, one more piece or one less: drawn at once, and not saved yet. */
+    @PostMapping("/jobs/{id}/rotation/change")
+    String change(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String pick,
+            @RequestParam(defaultValue = "") String add,
+            @RequestParam(defaultValue = "-1") int drop,
+            @ModelAttribute("form") RotationForm form,
+            Model model) {
+        form.fillRows();
+        if (!pick.isBlank()) {
+            form.pick(Tool.of(pick));
+        }
+        if (Arrays.stream(DriveStage.Kind.values()).anyMatch(k -> k.name().equals(add))) {
+            form.add(add);
+        }
+        form.drop(drop);
+        model.addAttribute("retyped", true);
+        model.addAttribute("changed", true);
+        JobPages.stillSeen(model, Seen.of(JobPart.ROTATION, form.getVersion()));
+        JobFile file = pages.file(id);
+        return page(
+                model,
+                file,
+                RotationReader.read(form.typed()).value().or(() -> file.facts().rotation()));
+    }
+
     private ModelAndView again(Model model, JobFile file, HttpStatus status) {
         model.addAttribute("retyped", true);
-        return new ModelAndView(page(model, file), model.asMap(), status);
+        return new ModelAndView(page(model, file, file.facts().rotation()), model.asMap(), status);
     }
 }

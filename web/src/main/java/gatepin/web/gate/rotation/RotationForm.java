@@ -4,6 +4,7 @@ import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationReader;
 import gatepin.core.rotation.StatedRotation.Direction;
+import gatepin.core.rotation.Tool;
 import gatepin.core.rotation.ToolMotion;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +12,9 @@ import java.util.Locale;
 
 /** The form of the Rotation gate, with what was typed. */
 public final class RotationForm {
+    private String tool = "";
+    private String work = "";
+    private String back = "";
     private String motion = "";
     private String direction = "";
     private boolean fromDrive;
@@ -72,6 +76,9 @@ public final class RotationForm {
         form.version = version;
         form.bothWays = true;
         known.ifPresent(plan -> {
+            form.tool = plan.machine().tool().name();
+            form.work = plan.machine().ways().work();
+            form.back = plan.machine().ways().back();
             form.motion = plan.motion().name();
             form.direction = plan.motion() == ToolMotion.SEEN ? plan.tool().name() : Direction.NOT_STATED.name();
             for (DriveStage stage : plan.train().stages()) {
@@ -107,6 +114,9 @@ public final class RotationForm {
 
     RotationReader.Typed typed() {
         return new RotationReader.Typed(
+                tool,
+                work,
+                back,
                 motion,
                 direction,
                 fromDrive,
@@ -119,6 +129,60 @@ public final class RotationForm {
                 secured,
                 coast,
                 momentary);
+    }
+
+    /** Another machine: what is usual for it is filled in, for a person to confirm. */
+    void pick(Tool picked) {
+        tool = picked.name();
+        work = picked.ways().work();
+        back = picked.ways().back();
+        motion = picked.motions().get(0).name();
+        hazards = new ArrayList<>(picked.hazards().stream().map(Enum::name).toList());
+        secured = false;
+        momentary = picked == Tool.HOIST || momentary;
+    }
+
+    /** One more piece between the motor and the tool. */
+    void add(String kind) {
+        stages.removeIf(Stage::isBlank);
+        if (stages.size() < RotationReader.MOST_STAGES) {
+            Stage stage = new Stage();
+            stage.kind = kind;
+            stages.add(stage);
+        }
+        fillRows();
+    }
+
+    /** Takes a piece out. */
+    void drop(int number) {
+        if (number >= 0 && number < stages.size()) {
+            stages.remove(number);
+        }
+        fillRows();
+    }
+
+    public String getTool() {
+        return tool;
+    }
+
+    public void setTool(String tool) {
+        this.tool = tool;
+    }
+
+    public String getWork() {
+        return work;
+    }
+
+    public void setWork(String work) {
+        this.work = work;
+    }
+
+    public String getBack() {
+        return back;
+    }
+
+    public void setBack(String back) {
+        this.back = back;
     }
 
     public String getMotion() {

@@ -5,7 +5,9 @@ import gatepin.core.rotation.DriveTrain;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.StatedRotation.Direction;
+import gatepin.core.rotation.Tool;
 import gatepin.core.rotation.ToolMotion;
+import gatepin.core.rotation.Ways;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.Keeper;
 import gatepin.web.lane.Recalled;
@@ -27,10 +29,15 @@ class RotationStore implements Keeper {
     @Override
     public void recall(Job job, Recalled into) {
         long jobId = job.id();
-        jdbc.sql("select motion, tool, shaft_like_tool, both_ways, secured, coast_seconds, momentary"
-                        + " from rotation_plan where job_id = :job")
+        jdbc.sql(
+                        "select machine, work_word, back_word, motion, tool, shaft_like_tool, both_ways, secured, coast_seconds, momentary"
+                                + " from rotation_plan where job_id = :job")
                 .param("job", jobId)
                 .query((row, n) -> new RotationPlan(
+                        machine(
+                                row.getString("machine"),
+                                row.getString("motion"),
+                                new Ways(row.getString("work_word"), row.getString("back_word"))),
                         ToolMotion.of(row.getString("motion")).orElse(ToolMotion.SEEN),
                         Direction.valueOf(row.getString("tool")),
                         new DriveTrain(stages(jobId), row.getBoolean("shaft_like_tool")),
@@ -41,6 +48,13 @@ class RotationStore implements Keeper {
                         row.getBoolean("momentary")))
                 .optional()
                 .ifPresent(into::rotation);
+    }
+
+    private static RotationPlan.Machine machine(String name, String motion, Ways ways) {
+        Tool known = Tool.of(name);
+        // a job from before there were tools
+        Tool tool = known == Tool.OTHER ? ToolMotion.of(motion).map(Tool::with).orElse(Tool.OTHER) : known;
+        return new RotationPlan.Machine(tool, ways);
     }
 
     private List<DriveStage> stages(long jobId) {
@@ -72,13 +86,18 @@ class RotationStore implements Keeper {
         jdbc.sql("delete from reverse_hazard where job_id = :job")
                 .param("job", jobId)
                 .update();
-        jdbc.sql("insert into rotation_plan (job_id, motion, tool, shaft_like_tool, both_ways, secured, coast_seconds,"
-                        + " momentary) values (:job, :motion, :tool, :like, :both, :secured, :coast, :momentary)"
-                        + " on duplicate key update motion = values(motion), tool = values(tool),"
-                        + " shaft_like_tool = values(shaft_like_tool), both_ways = values(both_ways),"
-                        + " secured = values(secured), coast_seconds = values(coast_seconds),"
-                        + " momentary = values(momentary)")
+        jdbc.sql(
+                        "insert into rotation_plan (job_id, machine, work_word, back_word, motion, tool, shaft_like_tool, both_ways, secured, coast_seconds,"
+                                + " momentary) values (:job, :machine, :work, :back, :motion, :tool, :like, :both, :secured, :coast, :momentary)"
+                                + " on duplicate key update machine = values(machine), work_word = values(work_word),"
+                                + " back_word = values(back_word), motion = values(motion), tool = values(tool),"
+                                + " shaft_like_tool = values(shaft_like_tool), both_ways = values(both_ways),"
+                                + " secured = values(secured), coast_seconds = values(coast_seconds),"
+                                + " momentary = values(momentary)")
                 .param("job", jobId)
+                .param("machine", plan.machine().tool().name())
+                .param("work", plan.machine().ways().work())
+                .param("back", plan.machine().ways().back())
                 .param("motion", plan.motion().name())
                 .param("tool", plan.tool().name())
                 .param("like", plan.train().shaftPointsLikeTool())
