@@ -1,7 +1,9 @@
 package gatepin.core.machine;
 
+import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Lead.WindingEnd;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -43,6 +45,11 @@ public final class StandardMarks {
 
     private static Map.Entry<String, WindingEnd> entry(String mark, Role role, int number, boolean like) {
         return Map.entry(mark, new WindingEnd(role, number, like));
+    }
+
+    /** Every standard mark, in natural order. */
+    public static List<String> all() {
+        return MEANING.keySet().stream().sorted(Marks.NATURAL_ORDER).toList();
     }
 
     /** What a mark means on its own; empty where it is no standard mark. */

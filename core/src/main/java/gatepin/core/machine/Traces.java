@@ -5,6 +5,7 @@ import gatepin.core.Reading;
 import gatepin.core.TypedNumber;
 import gatepin.core.TypedNumber.Field;
 import gatepin.core.plate.MotorFamily;
+import gatepin.core.supply.CordSize;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -166,7 +167,7 @@ public record Traces(
         if (typed.isBlank()) {
             return Optional.empty();
         }
-        Optional<Double> amps = CordSize.amps(typed);
+        Optional<Double> amps = CordSize.of(typed).map(CordSize::amps);
         if (amps.isEmpty()) {
             problems.add(new Problem(
                     "conductor", typed, "“" + typed.strip() + "” is no cord size: write 16 AWG or 1.5 mm²."));

@@ -71,16 +71,14 @@ public record BranchCircuit(
     /** A conductor that drops more than this running is taken a size larger (common practice; NEC 210.19 note). */
     private static final double MOST_DROP = 0.03;
 
-    /** 18 AWG would carry 10 A, but a breaker of 15 or 20 A does not protect it (NEC 240.5(B), from memory). */
-    private static final NavigableMap<Double, String> CORDS_AWG =
-            new TreeMap<>(Map.of(13.0, "16 AWG", 18.0, "14 AWG", 25.0, "12 AWG", 30.0, "10 AWG", 40.0, "8 AWG"));
-
-    private static final NavigableMap<Double, String> CORDS_METRIC =
-            new TreeMap<>(Map.of(6.0, "0.75 mm²", 10.0, "1 mm²", 16.0, "1.5 mm²", 25.0, "2.5 mm²", 32.0, "4 mm²"));
-
     /** Equipment ground by the breaker's size (NEC 250.122, from memory). */
     private static final NavigableMap<Integer, String> GROUNDS =
             new TreeMap<>(Map.of(15, "14 AWG", 20, "12 AWG", 60, "10 AWG", 100, "8 AWG"));
+
+    /** The table of equipment grounds: the largest breaker, A, and the copper it asks for. */
+    public static NavigableMap<Integer, String> grounds() {
+        return new TreeMap<>(GROUNDS);
+    }
 
     private static String ground(Region region, int breaker, ConductorSize conductor) {
         if (region == Region.IEC) {
@@ -218,8 +216,7 @@ public record BranchCircuit(
 
     /** The smallest flexible cord with two loaded conductors. */
     private Optional<String> flexible(double amps) {
-        NavigableMap<Double, String> cords = asked.region() == Region.NORTH_AMERICA ? CORDS_AWG : CORDS_METRIC;
-        return Optional.ofNullable(cords.ceilingEntry(amps)).map(Map.Entry::getValue);
+        return CordSize.carrying(asked.region(), amps).map(CordSize::name);
     }
 
     private static String amps(double value) {

@@ -1,5 +1,7 @@
 package gatepin.core.supply;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
@@ -36,7 +38,37 @@ public final class FullLoadAmps {
             row(7.5, 25.3, 24.2, 22, 11),
             row(10, 32.2, 30.8, 28, 14)));
 
+    /** Columns of the single-phase table, V. */
+    public static final List<Integer> VOLTS = List.of(115, 200, 208, 230);
+    /** Columns of the three-phase table, V. */
+    public static final List<Integer> THREE_PHASE_VOLTS = List.of(200, 208, 230, 460);
+
     private FullLoadAmps() {}
+
+    /**
+     * A row of a table.
+     *
+     * @param horsepower rated output, hp
+     * @param amps by the table's columns, A
+     */
+    public record Row(double horsepower, List<Double> amps) {}
+
+    /** The single-phase table as it is printed. */
+    public static List<Row> rows() {
+        return rows(AMPS);
+    }
+
+    /** The three-phase table as it is printed. */
+    public static List<Row> threePhaseRows() {
+        return rows(THREE_PHASE);
+    }
+
+    private static List<Row> rows(NavigableMap<Double, double[]> table) {
+        return table.entrySet().stream()
+                .map(e ->
+                        new Row(e.getKey(), Arrays.stream(e.getValue()).boxed().toList()))
+                .toList();
+    }
 
     private static Map.Entry<Double, double[]> row(double hp, double... amps) {
         return Map.entry(hp, amps);

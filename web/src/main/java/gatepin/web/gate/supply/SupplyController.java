@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -54,7 +55,20 @@ class SupplyController {
     public record Column(int volts, String name, boolean chosen, boolean recommended) {}
 
     /** A figure at every voltage, with the rule that it comes from. */
-    public record Row(String name, String rule, List<String> values) {}
+    public record Row(String name, String rule, List<String> values) {
+        /** Where the library keeps its table; null where there is none. */
+        public @Nullable String shelf() {
+            return switch (name) {
+                case "Current to size from" -> "full-load";
+                case "Conductors" -> rule.contains("IEC") ? "conductors-metric" : "conductors";
+                case "Flexible cord" -> "cords";
+                case "Breaker", "Or dual-element fuse" -> "breakers";
+                case "Equipment ground", "Protective earth" -> "grounds";
+                case "Plug and outlet" -> "plugs";
+                default -> null;
+            };
+        }
+    }
 
     @GetMapping("/jobs/{id}/supply")
     String show(@PathVariable long id, Model model) {
