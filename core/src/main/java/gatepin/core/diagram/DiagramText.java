@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -63,6 +65,9 @@ public final class DiagramText {
         private Optional<Integer> volts = Optional.empty();
         private Optional<Boolean> low = Optional.empty();
         private Direction direction = Direction.NOT_STATED;
+        /** Forward or backward, where the heading says one of them; blank otherwise. */
+        private String way = "";
+
         private final List<DiagramToken> words = new ArrayList<>();
         private List<Statements.Statement> said = List.of();
         private Optional<Connection.Swap> swap = Optional.empty();
@@ -78,6 +83,11 @@ public final class DiagramText {
             return words.stream().anyMatch(w -> w.is(Kind.LEAD));
         }
     }
+
+    /** CAPACITOR BETWEEN Z2 AND U2: these two are not joined. */
+    private static final Pattern CAPACITOR = Pattern.compile(
+            "\\bCAP(?:ACITOR|\\.)?\\s(?:BETWEEN|FROM|ACROSS)\\s(\\w{1,12})\\s?(?:AND|TO|&|-)\\s?(\\w{1,12})",
+            Pattern.CASE_INSENSITIVE);
 
     private static final int LONGEST = 3000;
     private static final int MOST_WORDS = 500;
@@ -96,10 +106,18 @@ public final class DiagramText {
      */
     public static DiagramText read(String typed, Collection<String> knownLeads) {
         DiagramText text = new DiagramText();
-        List<DiagramToken> tokens =
-                DiagramToken.of(typed.length() > LONGEST ? typed.substring(0, LONGEST) : typed, knownLeads);
+        List<DiagramToken> tokens = DiagramToken.of(
+                CAPACITOR
+                        .matcher(typed.length() > LONGEST ? typed.substring(0, LONGEST) : typed)
+                        .replaceAll(" "),
+                knownLeads);
         if (tokens.size() > MOST_WORDS || typed.length() > LONGEST) {
             text.questions.add("So long a text is read only in part. Write one column at a time.");
+        }
+        Matcher capacitor = CAPACITOR.matcher(typed);
+        while (capacitor.find()) {
+            text.questions.add("A capacitor stands between " + capacitor.group(1) + " and " + capacitor.group(2)
+                    + ". If it has leads of its own, write them as C1 and C2 where they go.");
         }
         text.columns(tokens.size() > MOST_WORDS ? tokens.subList(0, MOST_WORDS) : tokens);
         text.drafts.forEach(text::understand);
@@ -118,7 +136,7 @@ public final class DiagramText {
             } else if (token.is(Kind.STOP)) {
                 inSwap = false;
             }
-            if (!token.is(Kind.LOW, Kind.HIGH, Kind.VOLTS, Kind.CW, Kind.CCW)) {
+            if (!token.is(Kind.LOW, Kind.HIGH, Kind.VOLTS, Kind.CW, Kind.CCW, Kind.FORWARD, Kind.BACKWARD)) {
                 drafts.get(drafts.size() - 1).words.add(token);
             } else if (token.is(Kind.CW, Kind.CCW) && inSwap) {
                 // the rotation that the interchange gives, and no column of its own
@@ -156,7 +174,7 @@ public final class DiagramText {
         Draft draft = drafts.get(drafts.size() - 1);
         if (draft.saysSomething()) {
             Draft fresh = new Draft();
-            if (token.is(Kind.CW, Kind.CCW)) {
+            if (token.is(Kind.CW, Kind.CCW, Kind.FORWARD, Kind.BACKWARD)) {
                 // the next rotation of the same voltage
                 fresh.volts = draft.volts;
                 fresh.low = draft.low;
@@ -170,6 +188,7 @@ public final class DiagramText {
             case HIGH -> draft.low = Optional.of(false);
             case VOLTS ->
                 draft.volts = Optional.of(Integer.parseInt(token.text().replaceAll("\\D", "")));
+            case FORWARD, BACKWARD -> draft.way = token.kind().name();
             default -> draft.direction = direction(token);
         }
         draft.heading = (draft.heading + " " + token.text()).strip();
@@ -200,6 +219,12 @@ public final class DiagramText {
         }
         lines(draft, reading.said());
         together(draft);
+        if (!draft.isEmpty() && (draft.line1.isEmpty() || draft.line2.isEmpty())) {
+            questions.add(
+                    (draft.line1.isEmpty() && draft.line2.isEmpty()
+                            ? "Which leads are on the lines?"
+                            : "Only one line has leads. Which are on the other one?"));
+        }
         doubts.addAll(reading.unknown());
         questions.addAll(reading.questions());
         draft.said = reading.said();
@@ -257,6 +282,15 @@ public final class DiagramText {
                 said.stream().filter(s -> s.what() == Statements.What.LINE).toList());
         unnamed.sort(java.util.Comparator.comparing(s ->
                 s.leads().stream().noneMatch(l -> l.toUpperCase(Locale.ROOT).startsWith("P"))));
+        if (unnamed.size() == 1
+                && unnamed.get(0).leads().size() == 2
+                && draft.line1.isEmpty()
+                && draft.line2.isEmpty()) {
+            // the supply on two leads is one line on each
+            draft.line1.add(unnamed.get(0).leads().get(0));
+            draft.line2.add(unnamed.get(0).leads().get(1));
+            return;
+        }
         for (Statements.Statement statement : unnamed) {
             (draft.line1.isEmpty() ? draft.line1 : draft.line2).addAll(statement.leads());
         }
@@ -278,8 +312,8 @@ public final class DiagramText {
             Optional<Column> opposite = columns.stream()
                     .filter(c -> c.volts().equals(column.volts())
                             && c.low().equals(column.low())
-                            && c.direction() == column.direction().opposite()
-                            && c.direction() != Direction.NOT_STATED)
+                            && (c.direction() == column.direction().opposite() && c.direction() != Direction.NOT_STATED
+                                    || draft.way.equals(Kind.BACKWARD.name())))
                     .findFirst();
             if (opposite.isPresent()) {
                 int at = columns.indexOf(opposite.orElseThrow());

@@ -2,8 +2,10 @@ package gatepin.core.diagram;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -32,6 +34,9 @@ record DiagramToken(Kind kind, String text) {
         VOLTS,
         CW,
         CCW,
+        /** The two ways of a switch as headings: which of them is clockwise is not said. */
+        FORWARD,
+        BACKWARD,
         /** Holds leads together: a hyphen, plus, ampersand, stroke. */
         GLUE,
         /** "To", or an arrow: what stands before goes to what stands behind. */
@@ -52,9 +57,11 @@ record DiagramToken(Kind kind, String text) {
                     + "|(?<high>\\bHIGH(?:ER)?\\s?(?:VOLT(?:AGE|S)?\\b|V\\b)?)"
                     + "|(?<volts>\\b\\d{3}\\s?V(?:OLTS?|AC)?\\b)"
                     + "|(?<ccw>\\bC\\.?C\\.?W\\b\\.?|\\bCOUNTER[\\s-]?CLOCKWISE\\b|\\bANTI[\\s-]?CLOCKWISE\\b|\\bACW\\b)"
+                    + "|(?<forward>\\bF(?:OR)?WA?R?D\\b(?=\\s?[:\\n]))"
+                    + "|(?<backward>\\bREV(?:ERSE)?(?=\\s?:?\\s{0,3}(?:L\\s?[12]|LINE)\\b))"
                     + "|(?<cw>\\bC\\.?W\\b\\.?|\\bCLOCKWISE\\b)"
                     + "|(?<swap>\\b(?:(?:TO|FOR)\\s(?:THE\\s)?(?:REV(?:ERSE|ERSAL|\\.)?|OPP(?:OSITE)?\\.?|CHANGE)\\s?(?:ROT(?:ATION|\\.)?|DIRECTION)?[,:\\s]{0,3})?"
-                    + "(?:INTERCHANGE|REVERSE|EXCHANGE|SWAP|TRANSPOSE|INT\\.?CHG\\.?|REV\\b\\.?))"
+                    + "(?:INTERCHANG(?:E[DS]?|ING)|REVERS(?:E[DS]?|ING)|EXCHANG(?:ED?|ING)|SWAP(?:PED|PING)?|TRANSPOSED?|INT\\.?CHG\\.?|REV\\b\\.?))"
                     + "|(?<both><->|<=>|⇄|↔)"
                     + "|(?<to>->|=>|→|\\bTO\\b)"
                     + "|(?<line>\\bLINE\\s?(?:1|2|A|B|ONE|TWO)\\b|\\bL\\s?[12]\\b|\\bLINE\\s?HOT\\b|\\bHOT\\b|\\bNEUTRAL\\b|\\bN\\b|\\bL\\b(?=\\s?[:=])|\\bLINES?\\b|\\bMAINS\\b|\\bSUPPLY\\b)"
@@ -68,7 +75,8 @@ record DiagramToken(Kind kind, String text) {
                     + "|(?<stop>[;.\\n|]+)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
 
-    private static final Pattern MARK = Pattern.compile("(?:[TPUVWZJC]\\d{1,2}|[RSMA][12]?)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MARK =
+            Pattern.compile("(?:[TPUVWZJC]\\d{1,2}|[RSMA][12]?|[BDKXY][1-9])", Pattern.CASE_INSENSITIVE);
     private static final String COLOUR =
             "(?:BLK|BLACK|BLU|BLUE|BRN|BROWN|GRY|GRAY|GREY|ORG|ORN|ORANGE|PNK|PINK|RED|VIO|VIOLET|PUR|PURPLE|WHT|WHITE|YEL|YELLOW)";
     private static final Pattern COLOURS = Pattern.compile(COLOUR + "(?:/" + COLOUR + ")?", Pattern.CASE_INSENSITIVE);
@@ -108,7 +116,48 @@ record DiagramToken(Kind kind, String text) {
             "MOTOR",
             "RUN",
             "RUNS",
-            "DIRECTION");
+            "DIRECTION",
+            "TERMINAL",
+            "TERMINALS",
+            "STUD",
+            "STUDS",
+            "OTHER",
+            "BY",
+            "CONN",
+            "TAPE",
+            "TAPED",
+            "GET",
+            "GETS",
+            "GOES",
+            "GO",
+            "IN",
+            "HORIZONTAL",
+            "VERTICAL");
+
+    /** What plates write in several ways, each with one that is read below. */
+    private static final List<Plainer> PLAINER = List.of(
+            new Plainer("\\bL\\.\\s?V\\b\\.?|\\bL\\.?V\\b|\\bLO\\b", "LOW"),
+            new Plainer("\\bH\\.\\s?V\\b\\.?|\\bH\\.?V\\b|\\bHI\\b", "HIGH"),
+            new Plainer("\\.{2,}", " - "),
+            // a stroke between a group and its line, at the end of a row
+            new Plainer("\\|(?=\\s{0,3}(?:L\\s?[12]|N|LINE\\s?[A-Z12]|JOIN(?:ED)?|TIED?)\\s{0,3}(?:\\n|$))", "-"),
+            new Plainer("\\bWIRE\\s?NUT(?:TED|S)?\\b", "JOIN"),
+            new Plainer("\\bTOGETHER\\s?(?:&|AND)\\s?(?:INS(?:ULATED?)?|TAPED?|CAP(?:PED)?)\\b", "TOGETHER"),
+            new Plainer("\\bCONN\\.?\\sTOGETHER\\b", "TOGETHER"));
+
+    private record Plainer(Pattern written, String plain) {
+        Plainer(String written, String plain) {
+            this(Pattern.compile(written, Pattern.CASE_INSENSITIVE), plain);
+        }
+    }
+
+    private static String plainer(String text) {
+        String plain = text;
+        for (Plainer p : PLAINER) {
+            plain = p.written().matcher(plain).replaceAll(p.plain());
+        }
+        return plain;
+    }
 
     boolean is(Kind... kinds) {
         for (Kind k : kinds) {
@@ -121,6 +170,86 @@ record DiagramToken(Kind kind, String text) {
 
     /** The words and signs of a text. */
     static List<DiagramToken> of(String text, Collection<String> known) {
+        String plain = plainer(text);
+        boolean tight =
+                TIGHT_STOP.matcher(plain).find() && !LOOSE_STOP.matcher(plain).find();
+        String counted = tight ? TIGHT_STOP.matcher(plain).replaceAll(",") : plain;
+        return withoutColours(withLine(pairsApart(cut(counted, known))));
+    }
+
+    /** T1;T3;T5: where no semicolon has a space behind it, they count leads up. */
+    private static final Pattern TIGHT_STOP =
+            Pattern.compile("(?<=[A-Z0-9]);(?=[TUVZPWRS]?\\d)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LOOSE_STOP = Pattern.compile(";\\s");
+
+    /** BLK/RED is one lead with a tracer, unless BLK and RED are leads of this motor and nothing else speaks of BLK/RED. */
+    private static List<DiagramToken> pairsApart(List<DiagramToken> tokens) {
+        List<DiagramToken> apart = new ArrayList<>();
+        for (DiagramToken token : tokens) {
+            int stroke = token.is(Kind.LEAD) ? token.text().indexOf('/') : -1;
+            List<DiagramToken> two = stroke < 0
+                    ? List.of()
+                    : List.of(
+                            new DiagramToken(Kind.LEAD, token.text().substring(0, stroke)),
+                            new DiagramToken(Kind.LEAD, token.text().substring(stroke + 1)));
+            boolean once = tokens.stream().filter(token::equals).count() == 1;
+            if (!two.isEmpty() && once && tokens.containsAll(two)) {
+                apart.addAll(List.of(two.get(0), new DiagramToken(Kind.GLUE, "/"), two.get(1)));
+            } else {
+                apart.add(token);
+            }
+        }
+        return apart;
+    }
+
+    /** Where the second line is the neutral, an L by itself is the other one. */
+    private static List<DiagramToken> withLine(List<DiagramToken> tokens) {
+        boolean neutral =
+                tokens.stream().anyMatch(t -> t.is(Kind.LINE) && t.text().equals("2"));
+        return !neutral
+                ? tokens
+                : tokens.stream()
+                        .map(t -> t.is(Kind.UNKNOWN) && t.text().equalsIgnoreCase("L")
+                                ? new DiagramToken(Kind.LINE, "1")
+                                : t)
+                        .toList();
+    }
+
+    /**
+     * Marks with their colours beside them, as T1 BLU or 1-BLU: the colour says how the lead looks, and is no lead of its own. Only
+     * where every colour stands beside a mark, always the same one.
+     */
+    private static List<DiagramToken> withoutColours(List<DiagramToken> tokens) {
+        List<DiagramToken> left = new ArrayList<>();
+        Map<String, String> markOf = new HashMap<>();
+        for (DiagramToken token : tokens) {
+            if (!token.isColour()) {
+                left.add(token);
+                continue;
+            }
+            int last = left.size() - 1;
+            boolean glued = last > 0 && left.get(last).is(Kind.GLUE);
+            DiagramToken before = last < 0 ? token : left.get(glued ? last - 1 : last);
+            String mark = before.is(Kind.LEAD) ? before.text() : "";
+            if (mark.isEmpty()
+                    || !markOf.computeIfAbsent(token.text(), k -> mark).equals(mark)) {
+                return tokens;
+            }
+            if (glued) {
+                left.remove(last);
+            }
+        }
+        boolean each = markOf.values().stream().distinct().count() == markOf.size()
+                && left.stream().filter(t -> t.is(Kind.LEAD)).allMatch(t -> markOf.containsValue(t.text()));
+        return markOf.size() > 1 && each ? left : tokens;
+    }
+
+    private boolean isColour() {
+        return is(Kind.LEAD) && COLOURS.matcher(text).matches();
+    }
+
+    private static List<DiagramToken> cut(String text, Collection<String> known) {
         List<DiagramToken> tokens = new ArrayList<>();
         Matcher matcher = TOKEN.matcher(text);
         while (matcher.find()) {
@@ -142,7 +271,7 @@ record DiagramToken(Kind kind, String text) {
             if (!tokens.isEmpty() && tokens.get(tokens.size() - 1).is(Kind.LEAD)) {
                 tokens.add(new DiagramToken(Kind.GLUE, "/"));
             }
-            tokens.addAll(of(part, known));
+            tokens.addAll(cut(part, known));
         }
     }
 
@@ -160,6 +289,8 @@ record DiagramToken(Kind kind, String text) {
                 Kind.VOLTS,
                 Kind.CCW,
                 Kind.CW,
+                Kind.FORWARD,
+                Kind.BACKWARD,
                 Kind.SWAP,
                 Kind.TO,
                 Kind.APART,

@@ -6,9 +6,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
@@ -58,6 +60,13 @@ final class Statements {
             List<DiagramToken> orphans,
             int score,
             boolean nameFirst) {}
+
+    /** A reading that goes one step further, not written out before it is known to be among the best. */
+    private record Step(int at, int score, Supplier<Partial> partial) {
+        static Step of(Partial partial) {
+            return new Step(partial.at(), partial.score(), () -> partial);
+        }
+    }
 
     private final List<DiagramToken> tokens;
 
@@ -160,14 +169,13 @@ final class Statements {
     }
 
     private List<Partial> search() {
-        List<List<Partial>> at = new ArrayList<>();
+        List<List<Step>> at = new ArrayList<>();
         for (int i = 0; i <= tokens.size(); i++) {
             at.add(new ArrayList<>());
         }
-        at.get(0).add(new Partial(0, List.of(), Map.of(), List.of(), 0, false));
+        at.get(0).add(Step.of(new Partial(0, List.of(), Map.of(), List.of(), 0, false)));
         for (int i = 0; i < tokens.size(); i++) {
-            List<Partial> here = best(at.get(i));
-            for (Partial partial : here) {
+            for (Partial partial : best(at.get(i))) {
                 next(partial).forEach(p -> at.get(p.at()).add(p));
             }
             at.set(i, List.of());
@@ -175,18 +183,18 @@ final class Statements {
         return best(at.get(tokens.size()));
     }
 
-    private static List<Partial> best(List<Partial> all) {
-        all.sort(Comparator.comparingInt(Partial::score).reversed());
-        return all.size() > BEAM ? all.subList(0, BEAM) : all;
+    private static List<Partial> best(List<Step> all) {
+        all.sort(Comparator.comparingInt(Step::score).reversed());
+        return all.stream().limit(BEAM).map(s -> s.partial().get()).toList();
     }
 
-    private List<Partial> next(Partial from) {
-        List<Partial> next = new ArrayList<>();
+    private List<Step> next(Partial from) {
+        List<Step> next = new ArrayList<>();
         DiagramToken token = tokens.get(from.at());
         switch (token.kind()) {
             case LEAD, LINE, JOIN, APART, SWAP -> {
                 statements(from, next);
-                next.add(orphan(from));
+                next.add(saysItAgain(from) ? skip(from, 0) : orphan(from));
             }
             case STOP -> next.add(skip(from, 3));
             case COMMA -> next.add(skip(from, 1));
@@ -199,20 +207,41 @@ final class Statements {
         return next;
     }
 
+    /** INSULATE T2, T3 TOGETHER: what was insulated is joined, and said so twice. */
+    private boolean saysItAgain(Partial from) {
+        if (!tokens.get(from.at()).is(Kind.JOIN)
+                || from.said().isEmpty()
+                || from.said().get(from.said().size() - 1).what() != What.JOINED) {
+            return false;
+        }
+        int at = from.at() - 1;
+        while (at >= 0 && tokens.get(at).is(Kind.LEAD, Kind.COMMA, Kind.TIGHT_COMMA, Kind.AND, Kind.GLUE, Kind.COLON)) {
+            at--;
+        }
+        String opened = at < 0 || !tokens.get(at).is(Kind.JOIN)
+                ? ""
+                : tokens.get(at).text().toUpperCase(Locale.ROOT);
+        return at < from.at() - 1 && (opened.startsWith("INS") || opened.startsWith("CAP"));
+    }
+
     /** A word that has no use in this reading: it is asked about. */
-    private Partial orphan(Partial from) {
+    private Step orphan(Partial from) {
+        return new Step(from.at() + 1, from.score() + ORPHAN, () -> orphaned(from));
+    }
+
+    private Partial orphaned(Partial from) {
         List<DiagramToken> orphans = new ArrayList<>(from.orphans());
         orphans.add(tokens.get(from.at()));
         return new Partial(from.at() + 1, from.said(), from.placed(), orphans, from.score() + ORPHAN, from.nameFirst());
     }
 
-    private static Partial skip(Partial from, int score) {
-        return new Partial(
-                from.at() + 1, from.said(), from.placed(), from.orphans(), from.score() + score, from.nameFirst());
+    private static Step skip(Partial from, int score) {
+        return Step.of(new Partial(
+                from.at() + 1, from.said(), from.placed(), from.orphans(), from.score() + score, from.nameFirst()));
     }
 
     /** Every statement that can begin here. */
-    private void statements(Partial from, List<Partial> next) {
+    private void statements(Partial from, List<Step> next) {
         DiagramToken first = tokens.get(from.at());
         if (first.is(Kind.LINE, Kind.JOIN, Kind.APART, Kind.SWAP)) {
             int at = from.at() + 1;
@@ -230,12 +259,13 @@ final class Statements {
             int at = group.end();
             boolean to = false;
             boolean glue = false;
-            while (at < tokens.size() && tokens.get(at).is(Kind.TO, Kind.GLUE)) {
-                to |= tokens.get(at).is(Kind.TO);
+            while (at < tokens.size() && (tokens.get(at).is(Kind.TO, Kind.GLUE) || namesBehind(at))) {
+                to |= tokens.get(at).is(Kind.TO, Kind.COLON);
                 glue |= tokens.get(at).is(Kind.GLUE);
                 at++;
             }
-            boolean named = at < tokens.size() && tokens.get(at).is(Kind.LINE, Kind.JOIN, Kind.APART);
+            boolean named =
+                    at < tokens.size() && (tokens.get(at).is(Kind.LINE, Kind.JOIN, Kind.APART) || swapsBehind(at));
             // a name with a colon behind it names what follows
             if (named && !(at + 1 < tokens.size() && tokens.get(at + 1).is(Kind.COLON))) {
                 int score = 6
@@ -250,8 +280,25 @@ final class Statements {
         arrow(from, next);
     }
 
+    /** T1,T3=L1, and T1: L1 where nothing else follows: the name stands behind the sign. */
+    private boolean namesBehind(int at) {
+        if (!tokens.get(at).is(Kind.COLON)
+                || at + 1 >= tokens.size()
+                || !tokens.get(at + 1).is(Kind.LINE, Kind.JOIN)) {
+            return false;
+        }
+        boolean last = at + 2 >= tokens.size() || tokens.get(at + 2).is(Kind.STOP, Kind.COMMA);
+        return last || tokens.get(at).text().equals("=");
+    }
+
+    /** T5 & T8 REVERSE: no leads follow. */
+    private boolean swapsBehind(int at) {
+        return tokens.get(at).is(Kind.SWAP)
+                && (at + 1 >= tokens.size() || !tokens.get(at + 1).is(Kind.LEAD, Kind.COLON, Kind.GLUE, Kind.TO));
+    }
+
     /** T5 <-> T8. */
-    private void arrow(Partial from, List<Partial> next) {
+    private void arrow(Partial from, List<Step> next) {
         int at = from.at();
         if (at + 2 < tokens.size()
                 && tokens.get(at + 1).is(Kind.BOTH_WAYS)
@@ -276,20 +323,28 @@ final class Statements {
         };
     }
 
-    private void say(Partial from, List<Partial> next, What what, Group group, int score, int end, boolean nameFirst) {
+    private void say(Partial from, List<Step> next, What what, Group group, int score, int end, boolean nameFirst) {
         if (what == What.SWAP && group.leads().size() != 2
                 || what == What.JOINED && group.leads().size() < 2) {
             return;
         }
-        List<Statement> said = new ArrayList<>(from.said());
-        Map<String, What> placed = new HashMap<>(from.placed());
         int all = from.score() + score + group.score();
         if (what != What.SWAP) {
             for (String lead : group.leads()) {
-                What before = placed.put(lead, what);
+                What before = from.placed().get(lead);
                 boolean joined = what == What.JOINED || before == What.JOINED;
                 all += before == null ? 0 : joined ? JOINED_TO_PLACED : SECOND_PLACE;
             }
+        }
+        int reached = all;
+        next.add(new Step(end, reached, () -> said(from, what, group, reached, end, nameFirst)));
+    }
+
+    private Partial said(Partial from, What what, Group group, int score, int end, boolean nameFirst) {
+        List<Statement> said = new ArrayList<>(from.said());
+        Map<String, What> placed = new HashMap<>(from.placed());
+        if (what != What.SWAP) {
+            group.leads().forEach(lead -> placed.put(lead, what));
         }
         if (what == What.JOINED && nameFirst && group.parts().size() > 1) {
             group.parts().forEach(p -> said.add(new Statement(What.JOINED, p, false)));
@@ -297,7 +352,7 @@ final class Statements {
             boolean silent = what == What.JOINED && !group.held() && end == group.end() && !nameFirstAt(from);
             said.add(new Statement(what, group.leads(), silent));
         }
-        next.add(new Partial(end, said, placed, from.orphans(), all, nameFirst));
+        return new Partial(end, said, placed, from.orphans(), score, nameFirst);
     }
 
     private boolean nameFirstAt(Partial from) {

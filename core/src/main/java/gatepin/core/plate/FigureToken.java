@@ -42,7 +42,7 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
     /** Longer spellings first; the first that fits at a place is taken. */
     private static final List<Spelling> SPELLINGS = List.of(
             spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s(?:R\\.?P\\.?M\\.?|SPEED)", Kind.SPEED, "", true, false),
-            spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s?(?:AMPS?|A\\b\\.?)", Kind.AMPS, "", true, false),
+            spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s?(?:AMPS?|A\\b\\.?)", Kind.AMPS, "", true, true),
             spelling("(?:REV|R|U|TR|T|1|I)?/MIN\\.?|MIN(?:\\.|⁻|\\^)?(?:-1|⁻1|⁻¹|¹)", Kind.SPEED, "", true, true),
             spelling("R\\.?\\s?P\\.?\\s?M\\.?|REVS?\\.?", Kind.SPEED, "", true, true),
             spelling("SPEED|DREHZAHL|VITESSE|N[N1]?", Kind.SPEED, "", true, false),
@@ -53,7 +53,7 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
             spelling("V(?:OLTS?|\\.)?(?:\\s?(?:A\\.?C\\.?|~))?", Kind.VOLTS, "", true, true),
             spelling("VOLTAGE|SPANNUNG|TENSION|U[N1]?", Kind.VOLTS, "", true, false),
             spelling("A(?:MP(?:ERE)?S?)?\\.?", Kind.AMPS, "", true, true),
-            spelling("CURRENT|STROM|COURANT|I[N1]?", Kind.AMPS, "", true, false),
+            spelling("AMPERAGE|CURRENT|STROM|COURANT|I[N1]?", Kind.AMPS, "", true, false),
             spelling("H(?:ERT)?Z\\.?|CY(?:C(?:LES?)?)?\\.?|C\\.?P\\.?S\\.?|C/S", Kind.FREQUENCY, "", true, true),
             spelling("FREQ(?:UENCY|UENZ)?\\.?|F", Kind.FREQUENCY, "", true, false),
             spelling("PH(?:ASES?|S)?\\.?|Ø|ϕ|φ|~", Kind.PHASE, "", true, true));

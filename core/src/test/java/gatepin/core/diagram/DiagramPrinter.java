@@ -9,9 +9,9 @@ import java.util.SortedSet;
 import java.util.stream.Collectors;
 
 /** Prints a connection in one of many ways in which plates write it. */
-final class DiagramPrinter {
+public final class DiagramPrinter {
     /** How it is written. */
-    enum Style {
+    public enum Style {
         NAME_COLON,
         NAME_DASH,
         NAME_SPACE,
@@ -29,7 +29,7 @@ final class DiagramPrinter {
     }
 
     /** A connection and how it reads. */
-    record Printed(Style style, String text, Connection connection) {}
+    public record Printed(Style style, String text, Connection connection) {}
 
     private final Random random;
     private final Style style;
@@ -39,7 +39,7 @@ final class DiagramPrinter {
         this.style = style;
     }
 
-    static Printed print(Connection connection, long seed) {
+    public static Printed print(Connection connection, long seed) {
         Style style = Style.values()[(int) (seed % Style.values().length)];
         return new Printed(style, new DiagramPrinter(seed, style).text(connection), connection);
     }

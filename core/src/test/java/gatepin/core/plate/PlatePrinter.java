@@ -9,9 +9,9 @@ import java.util.Random;
 import java.util.TreeMap;
 
 /** Prints a made-up plate in one of many styles in which plates are written. */
-final class PlatePrinter {
+public final class PlatePrinter {
     /** How a plate is laid out. */
-    enum Style {
+    public enum Style {
         UNIT_BEHIND,
         UNIT_GLUED,
         NAME_BEFORE,
@@ -30,7 +30,8 @@ final class PlatePrinter {
     }
 
     /** A plate and how it reads. */
-    record Printed(Style style, String text, String output, String volts, String amps, String hertz, String rpm) {}
+    public record Printed(
+            Style style, String text, String output, String volts, String amps, String hertz, String rpm) {}
 
     private static final List<String> ASIDE = List.of(
             "SER NO A4412-77",
@@ -51,7 +52,7 @@ final class PlatePrinter {
         this.random = new Random(seed);
     }
 
-    static Printed print(long seed) {
+    public static Printed print(long seed) {
         return new PlatePrinter(seed).print(Style.values()[(int) (seed % Style.values().length)]);
     }
 

@@ -9,8 +9,11 @@ import gatepin.web.photo.PhotoEye;
 import gatepin.web.photo.PlatePainter;
 import gatepin.web.photo.PlatePainter.Look;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
@@ -106,10 +109,46 @@ class PlatePhotosTest {
                 });
             }
         }
-        counts.forEach((look, c) -> Figures.say(
-                "photo " + look + ": " + c[0] + " fields right, " + c[1] + " not guessed, " + c[2] + " guessed wrong"));
-        Figures.say("photo, slowest: " + slowest / 1_000_000 + " ms; wrong guesses: " + wrong);
+        counts.forEach((look, c) ->
+                Figures.say("photo %s: %d fields right, %d not guessed, %d guessed wrong", look, c[0], c[1], c[2]));
+        report(counts, slowest / 1_000_000, wrong);
         int[] clean = counts.get(Look.PRINTED);
         assertThat((double) clean[0] / (clean[0] + clean[1] + clean[2])).isGreaterThanOrEqualTo(LEAST_RIGHT);
+    }
+
+    /** Into the file that the property names, if one does. */
+    private static void report(Map<Look, int[]> counts, long slowest, List<String> wrong) throws IOException {
+        String file = System.getProperty("gatepin.photoReport", "");
+        if (file.isEmpty()) {
+            return;
+        }
+        StringBuilder table =
+                new StringBuilder("| photos | fields right | not guessed | guessed wrong |\n|---|---|---|---|\n");
+        int[] all = new int[3];
+        counts.forEach((look, c) -> {
+            table.append(String.format(
+                    Locale.ROOT,
+                    "| %s | %d of %d | %d | %d |%n",
+                    look.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+                    c[0],
+                    c[0] + c[1] + c[2],
+                    c[1],
+                    c[2]));
+            for (int i = 0; i < all.length; i++) {
+                all[i] += c[i];
+            }
+        });
+        int sum = all[0] + all[1] + all[2];
+        table.append(String.format(
+                Locale.ROOT,
+                "%nIn all %d of %d fields right (%d %%), %d guessed wrong and asked about like every guess; %d ms for the slowest photo.%n"
+                        + "Wrong guesses: %s.%n",
+                all[0],
+                sum,
+                100 * all[0] / sum,
+                all[2],
+                slowest,
+                wrong.isEmpty() ? "none" : String.join("; ", wrong)));
+        Files.writeString(Path.of(file), table);
     }
 }
