@@ -23,6 +23,7 @@ import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * The leads of a motor, each bringing out one winding's end, or several that are joined inside.
@@ -68,7 +69,7 @@ public record Leads(List<Lead> all) {
         if (countMarks(rows, "T5", "T6", "T7", "T8") == 2) {
             whole.add(Role.START);
         }
-        for (int i = 0; i < rows.size(); i++) {
+        for (int i : inNaturalOrder(rows)) {
             Typed row = rows.get(i);
             if (row.isBlank()) {
                 continue;
@@ -112,10 +113,19 @@ public record Leads(List<Lead> all) {
             }
             leads.add(new Lead(mark, row.colour().strip(), ends));
         }
+        problems.sort(Comparator.comparing(Problem::field, Marks.NATURAL_ORDER));
         if (problems.isEmpty()) {
             wholeWindings(leads).ifPresent(problems::add);
         }
         return problems.isEmpty() ? Reading.of(new Leads(leads)) : Reading.failed(problems);
+    }
+
+    /** The rows by their marks: which end of a winding is the like one hangs on the marks, and not on the order they are typed in. */
+    private static List<Integer> inNaturalOrder(List<Typed> rows) {
+        return IntStream.range(0, rows.size())
+                .boxed()
+                .sorted(Comparator.comparing(i -> rows.get(i).mark().strip(), Marks.NATURAL_ORDER))
+                .toList();
     }
 
     /** The leads of a motor as its windings tell them, without colours. */

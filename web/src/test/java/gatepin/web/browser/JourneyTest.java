@@ -137,7 +137,10 @@ class JourneyTest {
         browser.tabTo("#distance").keys("25").keys(Keys.ENTER);
         browser.untilText(".sheet", "Saved.");
         browser.keys(Keys.ENTER);
-        browser.tabTo("#motion").keys("drill");
+        browser.tabTo("button[value='DRILL']").keys(Keys.ENTER);
+        browser.untilText(".notice[role='status']", "Drawn as it stands here");
+        browser.tabTo("#work").keys(Keys.chord(Keys.CONTROL, "a"), "forward");
+        browser.tabTo("#back").keys(Keys.chord(Keys.CONTROL, "a"), "reverse");
         browser.tabTo("#coast").keys("3").keys(Keys.ENTER);
         browser.untilText(".sheet", "Saved.");
         browser.keys(Keys.ENTER);

@@ -44,7 +44,7 @@ class ScriptTest {
         browser.until(d -> Boolean.TRUE.equals(browser.script(
                 "const i = document.querySelector('.photo img'); return i.complete && i.naturalWidth === 640")));
         browser.press("Closer");
-        assertThat((String) browser.script("return document.querySelector('.photo img').style.width"))
+        assertThat((String) browser.script("return document.querySelector('.photo-sheet').style.width"))
                 .isEqualTo("150%");
 
         java.nio.file.Path text = java.nio.file.Files.writeString(folder.resolve("plate.jpg"), "no picture");
@@ -58,7 +58,7 @@ class ScriptTest {
     void leadsAreTappedIntoGroupsAndAMisreadOneIsMended() {
         shop.bringIn("Tapped machine");
         shop.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
-        browser.choose("[name='pattern']", "six-lead").press("Fill it in");
+        browser.press("Six leads, two voltages");
         browser.type("#volts", "230").choose("#supplyKind", "TWO_HOT");
         for (String mark : List.of("T1", "T2", "T3", "T4", "T5", "T8")) {
             cross(mark, "nothing");

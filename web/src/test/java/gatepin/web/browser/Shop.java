@@ -86,9 +86,11 @@ final class Shop {
 
     /** At the Rotation gate, right after the Supply gate: a drill on a belt, both ways; pulls its pin. */
     Shop passRotation() {
-        browser.choose("#motion", "DRILL")
-                .choose("[name='stages[0].kind']", "BELT")
-                .press("Save the rotation");
+        browser.press("drill press");
+        browser.untilText(".notice[role='status']", "Drawn as it stands here");
+        browser.press("+ belt");
+        browser.untilText(".train", "belt");
+        browser.type("#work", "forward").type("#back", "reverse").press("Save the rotation");
         return pullPin();
     }
 

@@ -138,13 +138,14 @@ class BenchGatesTest {
     @Test
     void theShaftsDirectionFollowsFromTheToolAndADangerousReverseHoldsThePin() {
         String job = gates.bringIn("Turning machine");
-        visit.go(job + "/rotation")
-                .choose("#motion", "LATHE")
-                .choose("[name='stages[0].kind']", "BELT")
+        visit.go(job + "/rotation").press("lathe");
+        assertThat(visit.one("[value='SCREWED_ON']").hasAttr("checked"))
+                .as("what reversing a lathe can hurt is proposed")
+                .isTrue();
+        visit.press("+ belt")
                 .type("[name='stages[0].driver']", "63")
                 .type("[name='stages[0].driven']", "big")
                 .tick("[name='shaftOtherWay']")
-                .tick("[value='SCREWED_ON']")
                 .press("Save the rotation");
         assertThat(gates.complaints()).singleElement().asString().contains("“big” is no size");
         assertThat(visit.value("[name='stages[0].driven']")).isEqualTo("big");

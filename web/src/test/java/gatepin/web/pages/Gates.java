@@ -80,8 +80,10 @@ public final class Gates {
 
     /** At the Rotation gate, right after the Supply gate: a drill on a belt, both ways; pulls its pin. */
     public Gates passRotation() {
-        visit.choose("#motion", "DRILL")
-                .choose("[name='stages[0].kind']", "BELT")
+        visit.press("drill press")
+                .press("+ belt")
+                .type("#work", "forward")
+                .type("#back", "reverse")
                 .press("Save the rotation");
         return pullPin();
     }

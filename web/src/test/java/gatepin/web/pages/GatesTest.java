@@ -161,7 +161,7 @@ class GatesTest {
         gates.typePlate("1/8", "115", "2.1", "", "", "1650");
         visit.choose("#family", "permanent-split-capacitor").press("Save the plate");
         gates.pullPin();
-        visit.choose("[name='pattern']", "psc-three-wire").press("Fill it in");
+        visit.press("PSC, three leads, two equal windings");
         visit.type("#volts", "115").press("Save the diagram");
         visit.go(job + "/diagram");
 

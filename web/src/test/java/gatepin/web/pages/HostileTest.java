@@ -102,7 +102,7 @@ class HostileTest {
                 .type("#name", "Face")
                 .type("#face", "1 2 / 3 4 / 5 6")
                 .press("Lay the face out");
-        List<String> pages = new ArrayList<>(List.of("/jobs/new", "/shops/new", "/"));
+        List<String> pages = new ArrayList<>(List.of("/jobs/new", "/shops/new", "/library", "/"));
         for (String job : List.of(wired, fresh)) {
             for (String page : List.of(
                     "safe",

@@ -74,7 +74,7 @@ class SweepTest {
             visit.choose("#family", "permanent-split-capacitor").press("Save the plate");
         }
         gates.pullPin();
-        visit.choose("[name='pattern']", pattern).type("#volts", "" + volts).press("Fill it in");
+        visit.type("#volts", "" + volts).press(visit.one("button[name='pattern'][value='" + pattern + "']"));
         visit.choose("#supplyKind", volts > 200 ? "TWO_HOT" : "HOT_AND_NEUTRAL").press("Save the diagram");
         assertThat(visit.text(".ticket")).contains("Interchanging really reverses it");
         gates.pullPin().relyOnTheMarks().passSupply("30").passRotation();

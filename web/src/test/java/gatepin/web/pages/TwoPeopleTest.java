@@ -87,7 +87,7 @@ class TwoPeopleTest {
                             .type("#joined", "")
                             .type("#swap", "T5 T8")),
             form("farther from the panel", "/supply", "Save the supply", v -> v.type("#distance", "90")),
-            form("another machine to turn", "/rotation", "Save the rotation", v -> v.choose("#motion", "LATHE")),
+            form("another machine to turn", "/rotation", "Save the rotation", v -> v.type("#work", "press")),
             form("one way only", "/rotation", "Save the rotation", v -> v.type("#coast", "9")),
             form("another lock", "/safe", "Save the lock-out", v -> v.type("#note", "my lock")),
             form(

@@ -227,8 +227,9 @@ class DiagramController {
         DiagramText text = DiagramText.read(form.getText(), form.marks());
         int volts = voltsOf(form, file.plateVolts());
         Optional<DiagramText.Column> column = text.columnFor(volts, file.plateVolts());
+        // a lead that one column leaves out is a lead of the motor all the same
+        text.columns().forEach(c -> form.addLeads(c.leads()));
         column.ifPresent(c -> {
-            form.addLeads(c.leads());
             form.fill(c.fields("" + volts));
             if (c.direction() != StatedRotation.Direction.NOT_STATED) {
                 form.setRotationStated(c.direction());
