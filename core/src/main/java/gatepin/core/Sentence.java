@@ -22,6 +22,13 @@ public record Sentence(String key, List<Object> args) {
      */
     public record Metres(double metres) {}
 
+    /**
+     * A size that is measured with a rule or a calliper, said in the region's unit.
+     *
+     * @param millimetres how large, mm
+     */
+    public record Size(double millimetres) {}
+
     public Sentence {
         List<Object> kept = new ArrayList<>();
         for (Object arg : args) {

@@ -191,7 +191,7 @@ public record PowerClass(double leastHp, double likelyHp, double mostHp, List<Cl
                                     typical -> typical > 0 && Math.abs(Math.log(typical / seen)) <= Math.log(factor)));
         }
 
-        private static void sizes(List<Clue> clues, String key, double seen, DoublePredicate fits) {
+        private static void sizes(List<Clue> clues, String key, Object seen, DoublePredicate fits) {
             double least = 0;
             double most = 0;
             for (double hp : SIZES) {

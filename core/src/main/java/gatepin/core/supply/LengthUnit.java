@@ -26,6 +26,15 @@ public enum LengthUnit {
         this.perKilometre = perKilometre;
     }
 
+    /** What is measured with a rule: inches to the hundredth, or millimetres to the tenth. */
+    public String size(double millimetres) {
+        double number = this == FEET
+                ? Math.rint(millimetres / 1000 / METRES_PER_INCH * 100) / 100
+                : Math.rint(millimetres * 10) / 10;
+        String words = String.format(Locale.ROOT, "%s", number);
+        return words.replaceFirst("\\.0$", "") + (this == FEET ? " in" : " mm");
+    }
+
     /** Its name in the plural. */
     public String word() {
         return word;

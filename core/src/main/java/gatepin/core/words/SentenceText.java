@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.Sentence;
 import gatepin.core.Sentence.Metres;
+import gatepin.core.Sentence.Size;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -33,6 +34,9 @@ public final class SentenceText {
             ArrayNode array = json.arrayNode();
             list.forEach(a -> array.add(node(a)));
             return array;
+        }
+        if (arg instanceof Size size) {
+            return json.objectNode().put("size", size.millimetres());
         }
         if (arg instanceof Metres length) {
             return json.objectNode().put("metres", length.metres());
@@ -64,6 +68,9 @@ public final class SentenceText {
             List<Object> list = new ArrayList<>();
             node.forEach(n -> list.add(arg(n)));
             return list;
+        }
+        if (node.has("size")) {
+            return new Size(node.get("size").asDouble());
         }
         if (node.has("metres")) {
             return new Metres(node.get("metres").asDouble());

@@ -98,6 +98,9 @@ public final class Wording {
         if (arg instanceof Sentence.Metres length) {
             return region.lengths().distance(length.metres());
         }
+        if (arg instanceof Sentence.Size size) {
+            return region.lengths().size(size.millimetres());
+        }
         if (arg instanceof List<?> list) {
             return list.stream().map(this::word).map(Wording::plain).collect(Collectors.joining(", "));
         }

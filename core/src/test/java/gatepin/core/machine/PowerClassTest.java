@@ -3,8 +3,12 @@ package gatepin.core.machine;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Problem;
+import gatepin.core.Sentence;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
+import gatepin.core.supply.Region;
+import gatepin.core.words.SentenceText;
+import gatepin.core.words.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -124,6 +128,18 @@ class PowerClassTest {
         assertThat(band.agree()).isFalse();
         assertThat(band.leastHp()).isLessThanOrEqualTo(1.0 / 12);
         assertThat(band.mostHp()).isGreaterThanOrEqualTo(1);
+    }
+
+    @Test
+    @DisplayName("a clue is said in the shop's own unit, and survives being kept")
+    void inTheShopsUnit() {
+        Sentence shaft = band(typed("115", "5/8", ""), 60, Optional.empty(), 0)
+                .clues()
+                .get(0)
+                .words();
+        assertThat(Wording.of(Region.NORTH_AMERICA).say(shaft)).contains("A shaft of 0.62 in");
+        assertThat(Wording.of(Region.IEC).say(SentenceText.read(SentenceText.write(shaft))))
+                .contains("A shaft of 15.9 mm");
     }
 
     @Test
