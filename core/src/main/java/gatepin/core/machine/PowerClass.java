@@ -172,7 +172,7 @@ public record PowerClass(double leastHp, double likelyHp, double mostHp, List<Cl
             sizes(
                     clues,
                     key,
-                    seen,
+                    new Sentence.Size(seen),
                     hp -> Frame.ALL.stream()
                             .filter(f -> Math.abs(dimension.applyAsDouble(f) / seen - 1) <= RULE)
                             .anyMatch(f -> hp >= f.leastHp() * 0.95 && hp <= f.mostHp() * 1.05));
