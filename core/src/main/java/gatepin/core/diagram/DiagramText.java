@@ -4,8 +4,10 @@ import gatepin.core.circuit.Marks;
 import gatepin.core.diagram.DiagramToken.Kind;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation.Direction;
+import gatepin.core.rotation.StatedRotation.End;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -89,6 +91,15 @@ public final class DiagramText {
             "\\bCAP(?:ACITOR|\\.)?\\s(?:BETWEEN|FROM|ACROSS)\\s(\\w{1,12})\\s?(?:AND|TO|&|-)\\s?(\\w{1,12})",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern OPPOSITE_END = Pattern.compile(
+            "\\bC?CW[-\\s]?(?:OPE|ODE|OSE|NDE|LE)\\b|\\b(?:OPE|ODE|OSE|NDE)\\b|\\bLEAD\\s?END\\b|\\bNON[-\\s]?DRIVE\\s?END\\b"
+                    + "|\\bOPP(?:OSITE|\\.)?\\s(?:THE\\s)?(?:END\\s)?(?:OF\\s)?(?:THE\\s)?(?:SHAFT|PULLEY|DRIVE)(?:\\s(?:END|EXTENSION))?\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SHAFT_END = Pattern.compile(
+            "\\bC?CW[-\\s]?(?:SE|PE|DE)\\b|\\b(?:SHAFT|PULLEY|DRIVE)\\s?(?:END|EXTENSION)\\b|\\bFACING\\s(?:THE\\s)?(?:SHAFT|PULLEY)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST = 3000;
     private static final int MOST_WORDS = 500;
 
@@ -96,6 +107,7 @@ public final class DiagramText {
     private final List<String> doubts = new ArrayList<>();
     private final List<String> questions = new ArrayList<>();
     private Optional<Connection.Swap> swap = Optional.empty();
+    private Optional<End> seenFrom = Optional.empty();
 
     private DiagramText() {}
 
@@ -113,6 +125,12 @@ public final class DiagramText {
                 knownLeads);
         if (tokens.size() > MOST_WORDS || typed.length() > LONGEST) {
             text.questions.add("So long a text is read only in part. Write one column at a time.");
+        }
+        Set<End> ends = ends(typed);
+        if (ends.size() > 1) {
+            text.questions.add("Both ends are named: which one is the rotation seen from?");
+        } else {
+            text.seenFrom = ends.stream().findFirst();
         }
         Matcher capacitor = CAPACITOR.matcher(typed);
         while (capacitor.find()) {
@@ -368,6 +386,23 @@ public final class DiagramText {
                 .findFirst()
                 .<Set<String>>map(g -> g)
                 .orElse(Set.of());
+    }
+
+    /** The end that the rotation is seen from, in a sentence or behind it as in CWOPE; empty where the text is silent. */
+    public Optional<End> seenFrom() {
+        return seenFrom;
+    }
+
+    private static Set<End> ends(String typed) {
+        Set<End> ends = EnumSet.noneOf(End.class);
+        Matcher opposite = OPPOSITE_END.matcher(typed);
+        if (opposite.find()) {
+            ends.add(End.OPPOSITE_END);
+        }
+        if (SHAFT_END.matcher(opposite.replaceAll(" ")).find()) {
+            ends.add(End.SHAFT_END);
+        }
+        return ends;
     }
 
     /** Words that were not understood. */

@@ -141,6 +141,7 @@ record DiagramToken(Kind kind, String text) {
             new Plainer("\\.{2,}", " - "),
             // a stroke between a group and its line, at the end of a row
             new Plainer("\\|(?=\\s{0,3}(?:L\\s?[12]|N|LINE\\s?[A-Z12]|JOIN(?:ED)?|TIED?)\\s{0,3}(?:\\n|$))", "-"),
+            new Plainer("\\b(C?CW)[-\\s]?(?:OPE|ODE|OSE|NDE|LE|SE|PE|DE)\\b", "$1"),
             new Plainer("\\bWIRE\\s?NUT(?:TED|S)?\\b", "JOIN"),
             new Plainer("\\bTOGETHER\\s?(?:&|AND)\\s?(?:INS(?:ULATED?)?|TAPED?|CAP(?:PED)?)\\b", "TOGETHER"),
             new Plainer("\\bCONN\\.?\\sTOGETHER\\b", "TOGETHER"));

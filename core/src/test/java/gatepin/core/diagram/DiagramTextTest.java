@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
+import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import java.io.IOException;
 import java.io.InputStream;
@@ -12,6 +13,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -130,6 +132,22 @@ class DiagramTextTest {
         assertThat(DiagramText.read(text, List.of("T1", "T2", "T3", "T4", "T5", "T8"))
                         .questions())
                 .anyMatch(q -> q.contains(question));
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "L1: T1 T5; L2: T4 T8. CWOPE., OPPOSITE_END",
+        "CWSE: L1 T1 T5; L2 T4 T8, SHAFT_END",
+        "ROTATION CCW FACING END OPPOSITE SHAFT: L1 T1 T5; L2 T4 T8, OPPOSITE_END",
+        "L1 T1 T5; L2 T4 T8. CW VIEWED FROM THE DRIVE END., SHAFT_END",
+        "CCW (LEAD END): L1 T1 T5; L2 T4 T8, OPPOSITE_END",
+        "L1 T1 T5; L2 T4 T8. CW FACING SHAFT., SHAFT_END",
+        "L1 T1 T5; L2 T4 T8,"
+    })
+    void theEndItIsSeenFrom(String text, StatedRotation.End end) {
+        DiagramText read = DiagramText.read(text, List.of());
+        assertThat(read.seenFrom()).isEqualTo(Optional.ofNullable(end));
+        assertThat(read.doubts()).isEmpty();
     }
 
     @Test

@@ -42,7 +42,7 @@ public final class RunUpWords {
 
     static String happening(Event event) {
         return switch (event.what()) {
-            case THROWN -> "handle to " + event.position().name();
+            case THROWN -> event.position() == HandlePosition.OFF ? "handle to OFF" : "handle thrown over";
             case START_SWITCH_OPENED -> "start switch opens";
             case START_SWITCH_CLOSED -> "start switch closes";
             case STOPPED -> "stands still";

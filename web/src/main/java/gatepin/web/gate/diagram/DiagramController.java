@@ -235,6 +235,7 @@ class DiagramController {
                 form.setRotationStated(c.direction());
             }
         });
+        text.seenFrom().ifPresent(end -> form.setSeenFrom(end.name()));
         List<String> also = text.columns().stream()
                 .filter(c -> !Optional.of(c).equals(column))
                 .map(c -> c.heading().isBlank() ? "a column without a heading" : c.heading())

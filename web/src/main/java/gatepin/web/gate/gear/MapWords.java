@@ -88,7 +88,7 @@ final class MapWords {
                                 .map(e ->
                                         e.getKey().mark() + " → " + e.getValue().mark())
                                 .collect(Collectors.joining(", "))
-                        + (k.waysExchanged() ? "; FORWARD and REVERSE change places." : "."))));
+                        + (k.waysExchanged() ? "; its two ways change places." : "."))));
         if (known.isEmpty()) {
             findings.add(Finding.good(
                     "A kind of its own", "No kind in the library joins the same. Plans are made for it all the same."));
