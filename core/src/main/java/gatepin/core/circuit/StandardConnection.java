@@ -60,10 +60,10 @@ public final class StandardConnection {
             return windings.stream().filter(w -> w.role() == role).toList();
         }
 
-        /** Of the ways round that the start winding can lie, the first that shorts nothing. */
+        /** Of the ways round that the windings can lie, the first that shorts nothing: a lead that two share is the end of either. */
         Optional<Circuit> connected(boolean high, int hertz) {
-            for (int way = 0; way < (high ? 8 : 4); way++) {
-                List<Wire> wires = wires(high, (way & 1) != 0, (way & 2) != 0, (way & 4) != 0);
+            for (int way = 0; way < 16; way++) {
+                List<Wire> wires = wires(high, (way & 1) != 0, (way & 2) != 0, (way & 4) != 0, (way & 8) != 0);
                 Nodes nodes = Nodes.of(wires, List.of());
                 boolean shorts = nodes.same(Terminal.L1, Terminal.L2)
                         || motor.windings().stream()
@@ -78,19 +78,22 @@ public final class StandardConnection {
             return Optional.empty();
         }
 
-        private List<Wire> wires(boolean high, boolean startTurned, boolean capacitorTurned, boolean firstHalf) {
+        private List<Wire> wires(
+                boolean high, boolean startTurned, boolean capacitorTurned, boolean firstHalf, boolean runTurned) {
             List<Wire> wires = new ArrayList<>();
+            Terminal lineOfLike = runTurned ? Terminal.L2 : Terminal.L1;
+            Terminal lineOfOther = runTurned ? Terminal.L1 : Terminal.L2;
             wires.add(new Wire(Terminal.MOTOR_FRAME, Terminal.GROUND, Wire.Run.MOTOR_CABLE));
             Terminal middle = Terminal.splice("middle");
             if (high) {
-                join(wires, run.get(0).like(), Terminal.L1);
+                join(wires, run.get(0).like(), lineOfLike);
                 join(wires, run.get(0).other(), middle);
                 join(wires, run.get(1).like(), middle);
-                join(wires, run.get(1).other(), Terminal.L2);
+                join(wires, run.get(1).other(), lineOfOther);
             } else {
                 run.forEach(half -> {
-                    join(wires, half.like(), Terminal.L1);
-                    join(wires, half.other(), Terminal.L2);
+                    join(wires, half.like(), lineOfLike);
+                    join(wires, half.other(), lineOfOther);
                 });
             }
             if (start.isEmpty()) {

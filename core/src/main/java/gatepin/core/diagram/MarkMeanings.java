@@ -27,14 +27,38 @@ public final class MarkMeanings {
     /** Readings of whole windings that are further apart than this are no halves of one motor. */
     private static final double HALVES_APART = 0.25;
 
+    /** More meanings than this nobody compares: by then the answer is that it is open. */
+    public static final int MOST = 200;
+
+    /** What looking at two leads, and at a whole meaning, counts; and how much one question may take, about a tenth of a second. */
+    private static final int PAIR = 1;
+
+    private static final int WHOLE = 20;
+    private static final long ENOUGH = 1_500_000;
+
     private final Known known;
+    private final Budget budget;
     private final List<String> marks;
     private final List<StandardWay> ways;
 
-    private MarkMeanings(Known known, List<Connection> columns) {
+    private MarkMeanings(Known known, List<Connection> columns, Budget budget) {
+        this.budget = budget;
         this.known = known;
         this.marks = known.marks();
         this.ways = StandardWay.of(columns, marks, known.plateVolts());
+    }
+
+    /** How much looking is left. */
+    private static final class Budget {
+        private long left;
+
+        Budget(long left) {
+            this.left = left;
+        }
+
+        boolean isSpent() {
+            return left <= 0;
+        }
     }
 
     /**
@@ -57,13 +81,18 @@ public final class MarkMeanings {
     }
 
     /**
-     * Every meaning that fits, those that lead all current through the protector alone where there are such.
+     * Every meaning that fits, those that lead all current through the protector alone where there are such; no more than {@link #MOST},
+     * and of columns that leave next to everything open only those that were come upon in good time.
      *
      * @param columns the columns of the diagram, each with its interchange; one that is not stated has two blank marks
      */
     public static List<Leads> of(Known known, List<Connection> columns) {
+        return of(known, columns, new Budget(ENOUGH));
+    }
+
+    private static List<Leads> of(Known known, List<Connection> columns, Budget budget) {
         boolean tooMany = known.marks().size() < 3 || known.marks().size() > Leads.MOST;
-        return tooMany || columns.isEmpty() ? List.of() : new MarkMeanings(known, columns).all();
+        return tooMany || columns.isEmpty() ? List.of() : new MarkMeanings(known, columns, budget).all();
     }
 
     /** Whether leads as they are understood have a meaning that fits. */
@@ -81,10 +110,14 @@ public final class MarkMeanings {
 
     /** Where no meaning fits: the single slips that would leave one, the likeliest first. */
     public static List<Misread.Mend> mends(Known known, List<Connection> columns, int column) {
+        Budget budget = new Budget(2 * ENOUGH);
         Predicate<Connection> sound = other -> {
+            if (budget.isSpent()) {
+                return false;
+            }
             List<Connection> changed = new ArrayList<>(columns);
             changed.set(column, other);
-            return !of(known, changed).isEmpty();
+            return !of(known, changed, budget).isEmpty();
         };
         return Misread.mends(columns.get(column), known.marks(), sound);
     }
@@ -266,9 +299,13 @@ public final class MarkMeanings {
                 return;
             }
             Role role = roles.get(winding);
+            if (budget.isSpent() || found.size() >= MOST) {
+                return;
+            }
             boolean second = winding > 0 && roles.get(winding - 1) == role;
             for (int a = 0; a < used.length; a++) {
                 for (int b = a + 1; b < used.length; b++) {
+                    budget.left -= PAIR;
                     // the order of two windings of a kind is of no matter
                     if (second && compare(ends[winding - 1], a, b) >= 0) {
                         continue;
@@ -326,7 +363,15 @@ public final class MarkMeanings {
                     && ways.stream().allMatch(w -> w.areApart(a, b));
         }
 
+        /** A winding's end by itself carries nothing, unless it is joined with the protector inside. */
+        private boolean isLive(int lead) {
+            boolean behindProtector = IntStream.range(0, roles.lastIndexOf(Role.PROTECTOR) + 1)
+                    .anyMatch(w -> ends[w] != null && (ends[w][0] == lead || ends[w][1] == lead));
+            return behindProtector || ways.stream().allMatch(w -> w.hasCompany(lead));
+        }
+
         private void judge() {
+            budget.left -= WHOLE;
             for (int i = 0; i < used.length; i++) {
                 if (used[i] == 0 || isMarked(i, 'P') && !isProtectors(i)) {
                     return;

@@ -95,6 +95,24 @@ final class StandardWay {
         return written[lead] == line1 || written[lead] == line2;
     }
 
+    /** Both as written and interchanged it is on a line, or joined with another lead. */
+    boolean hasCompany(int lead) {
+        return hasCompany(written, lead)
+                && interchanged.map(n -> hasCompany(n, lead)).orElse(true);
+    }
+
+    private boolean hasCompany(int[] node, int lead) {
+        if (node[lead] == line1 || node[lead] == line2) {
+            return true;
+        }
+        for (int other = 0; other < line1; other++) {
+            if (other != lead && node[other] == node[lead]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Neither as written nor interchanged are these two leads on one node. */
     boolean areApart(int a, int b) {
         return written[a] != written[b] && interchanged.map(n -> n[a] != n[b]).orElse(true);

@@ -6,6 +6,8 @@ import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.machine.Given;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.MotorFamily;
@@ -62,7 +64,7 @@ record HealthyMotors(String name, Leads leads, Connection connection, Supply sup
         int rpm = (int) Math.round(120.0 * hertz / poles * (1 - slip));
         double watts = horsepower * Plate.WATTS_PER_HP;
         double etaCos = (psc ? 0.55 : 0.38) + 0.06 * chance.nextDouble() + 0.04 * Math.log(horsepower + 1);
-        Leads leads = Leads.read(pattern.leads()).value().orElseThrow();
+        Leads leads = turned(Leads.read(pattern.leads()).value().orElseThrow(), chance);
         Connection connection = ConnectionReader.read(pattern.column(volts, plateVolts), leads)
                 .value()
                 .orElseThrow();
@@ -92,6 +94,19 @@ record HealthyMotors(String name, Leads leads, Connection connection, Supply sup
                 new Supply(volts, hertz, kind),
                 PlateFit.fit(given).value().orElseThrow().values().motor(leads),
                 new RatedPoint(slip(rpm, hertz, poles), given.ratedNm()));
+    }
+
+    /** The same motor with all its like ends called the other ones, or as they are: nothing may hang on that. */
+    private static Leads turned(Leads leads, Random chance) {
+        boolean turn = chance.nextBoolean();
+        return new Leads(leads.all().stream()
+                .map(l -> new Lead(
+                        l.mark(),
+                        l.colour(),
+                        l.ends().stream()
+                                .map(e -> new WindingEnd(e.role(), e.number(), e.like() != turn))
+                                .toList()))
+                .toList());
     }
 
     private static double slip(int rpm, int hertz, int poles) {

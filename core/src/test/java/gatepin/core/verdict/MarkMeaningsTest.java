@@ -257,6 +257,34 @@ class MarkMeaningsTest {
     }
 
     @Test
+    @DisplayName(
+            "columns that leave next to everything open end with the most that anybody compares, and those without sense with none")
+    void openColumnsEnd() {
+        Random random = new Random(5);
+        for (int leads = 3; leads <= Leads.MOST; leads++) {
+            for (int round = 0; round < 20; round++) {
+                List<SortedSet<String>> groups =
+                        List.of(new TreeSet<>(), new TreeSet<>(), new TreeSet<>(), new TreeSet<>());
+                List<String> marks = new ArrayList<>();
+                for (int i = 0; i < leads; i++) {
+                    String mark = "" + (char) ('D' + i);
+                    marks.add(mark);
+                    groups.get(i < 2 ? i : random.nextInt(4)).add(mark);
+                }
+                Connection open = new Connection(
+                        115,
+                        groups.get(0),
+                        groups.get(1),
+                        groups.subList(2, 4).stream().filter(g -> g.size() > 1).toList(),
+                        new Connection.Swap("", ""));
+                List<Leads> meanings = MarkMeanings.of(new Known(marks, DUAL, true, List.of()), List.of(open));
+                assertThat(meanings).hasSizeLessThanOrEqualTo(MarkMeanings.MOST);
+                MarkMeanings.question(meanings, true);
+            }
+        }
+    }
+
+    @Test
     @DisplayName("leads with a meaning of their own are written down and read again alike, like ends too")
     void survivesTheTable() {
         jobs().flatMap(j -> MarkMeanings.of(known(j.leads(), j.volts()), j.columns()).stream())
