@@ -6,11 +6,13 @@ import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.VoltageRange;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
+import java.util.stream.IntStream;
 
 /**
  * One column of a diagram as a motor's usual connection: which leads are on one node, as written and interchanged, and how many run
@@ -126,7 +128,7 @@ final class StandardWay {
      */
     record Sound(boolean[] turned, boolean forward, boolean allCurrentProtected) {
         private boolean agrees(Sound other) {
-            return java.util.Arrays.equals(turned, other.turned) && forward == other.forward;
+            return Arrays.equals(turned, other.turned) && forward == other.forward;
         }
 
         /** The leads with what they mean. */
@@ -186,8 +188,7 @@ final class StandardWay {
         Optional<Sound> back = new Nodes(interchanged.orElseThrow(), roles, ends, series).sound();
         boolean reverses = back.isPresent()
                 && back.orElseThrow().forward() != as.orElseThrow().forward()
-                && java.util.Arrays.equals(
-                        back.orElseThrow().turned(), as.orElseThrow().turned());
+                && Arrays.equals(back.orElseThrow().turned(), as.orElseThrow().turned());
         if (reverses) {
             return as;
         }
@@ -225,7 +226,7 @@ final class StandardWay {
         }
 
         Optional<Sound> sound() {
-            java.util.Arrays.fill(potential, UNKNOWN);
+            Arrays.fill(potential, UNKNOWN);
             for (int w = 0; w < ends.length; w++) {
                 if (roles.get(w) == Role.CAPACITOR && !seesThrough(w)) {
                     return Optional.empty();
@@ -262,7 +263,7 @@ final class StandardWay {
         }
 
         private List<Integer> windings(Role role) {
-            return java.util.stream.IntStream.range(0, ends.length)
+            return IntStream.range(0, ends.length)
                     .filter(w -> roles.get(w) == role)
                     .boxed()
                     .toList();

@@ -104,7 +104,7 @@ public record PowerClass(double leastHp, double likelyHp, double mostHp, List<Cl
     }
 
     /** A standard size as it is said: 3/4, 1 1/2, 2. */
-    static String name(double hp) {
+    public static String name(double hp) {
         int whole = (int) hp;
         double rest = hp - whole;
         if (rest < 1e-9) {

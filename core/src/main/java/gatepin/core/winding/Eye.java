@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -101,7 +102,7 @@ public record Eye(Set<String> thick, Set<String> thin, Optional<Integer> humps, 
         Set<String> names = new LinkedHashSet<>();
         windings.forEach(p -> names.addAll(p.leads()));
         for (String name : names) {
-            java.util.regex.Matcher tracer = TRACER.matcher(name.toLowerCase(Locale.ROOT));
+            Matcher tracer = TRACER.matcher(name.toLowerCase(Locale.ROOT));
             if (!tracer.matches()) {
                 continue;
             }

@@ -8,6 +8,7 @@ import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Frame;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.PowerClass;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.plate.CodeLetter;
 import gatepin.core.safe.CapacitorKind;
@@ -214,7 +215,7 @@ public record LibraryPage(List<Table> tables, List<Pattern> patterns, List<Face>
     }
 
     private static List<String> amps(FullLoadAmps.Row row) {
-        List<String> cells = new ArrayList<>(List.of(horsepower(row.horsepower())));
+        List<String> cells = new ArrayList<>(List.of(PowerClass.name(row.horsepower())));
         row.amps().forEach(a -> cells.add(number(a)));
         return cells;
     }
@@ -239,21 +240,8 @@ public record LibraryPage(List<Table> tables, List<Pattern> patterns, List<Face>
                 number(f.shaftMillimetres() / by) + unit,
                 number(f.feetMillimetres()[0] / by) + " × " + number(f.feetMillimetres()[1] / by) + unit,
                 f.isNema()
-                        ? horsepower(f.leastHp()) + " to " + horsepower(f.mostHp()) + " hp"
+                        ? PowerClass.name(f.leastHp()) + " to " + PowerClass.name(f.mostHp()) + " hp"
                         : number(f.leastHp() * 0.7457) + " to " + number(f.mostHp() * 0.7457) + " kW");
-    }
-
-    private static String horsepower(double hp) {
-        int whole = (int) hp;
-        double rest = hp - whole;
-        for (int below : new int[] {1, 2, 3, 4, 6, 8, 20}) {
-            double above = rest * below;
-            if (Math.abs(above - Math.rint(above)) < 1e-9) {
-                String part = Math.round(above) == 0 ? "" : Math.round(above) + "/" + below;
-                return (whole > 0 ? whole + " " + part : part).strip();
-            }
-        }
-        return number(hp);
     }
 
     private static String number(double value) {

@@ -13,6 +13,7 @@ import gatepin.core.plate.VoltageRange;
 import gatepin.core.winding.MeterReading;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
@@ -46,7 +47,7 @@ record Understood(List<Leads> all, Optional<Leads> asSaid, List<Connection> colu
                 file.windings().readings().stream().filter(r -> !r.isToFrame()).toList();
         Known known = new Known(marks, file.plateVolts(), capacitorInside, readings);
         List<Leads> all = new ArrayList<>(MarkMeanings.of(known, columns));
-        all.sort(java.util.Comparator.comparing(l -> !isUsual(l)));
+        all.sort(Comparator.comparing(l -> !isUsual(l)));
         return new Understood(all, Leads.read(table).value(), columns, known);
     }
 

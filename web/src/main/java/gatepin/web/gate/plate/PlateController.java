@@ -22,7 +22,9 @@ import gatepin.web.photo.PhotoReader;
 import gatepin.web.photo.TooLarge;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -198,12 +200,12 @@ class PlateController {
             @PathVariable long id,
             Form form,
             @RequestParam(defaultValue = "") List<String> seen,
-            @RequestParam java.util.Map<String, String> all,
+            @RequestParam Map<String, String> all,
             Model model) {
         String more = seen.stream()
                 .map(s -> all.getOrDefault("guess-" + s, "").strip())
                 .filter(g -> !g.isEmpty())
-                .collect(java.util.stream.Collectors.joining("\n"));
+                .collect(Collectors.joining("\n"));
         String text = (form.typed().text().strip() + "\n" + more).strip();
         return readInto(pages.file(id), form, text, -1, model);
     }

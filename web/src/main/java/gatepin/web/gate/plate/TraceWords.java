@@ -18,26 +18,22 @@ final class TraceWords {
         List<Finding> said = new ArrayList<>();
         Optional<PowerClass> band = file.workup().powerClass();
         if (band.isEmpty()) {
-            said.add(finding(file, Severity.WARN, "powerClass.none"));
+            said.add(finding(file, "powerClass.none"));
             return said;
         }
         PowerClass size = band.orElseThrow();
-        said.add(finding(
-                file,
+        String key = size.agree() ? "powerClass" : "powerClass.disagree";
+        said.add(Findings.of(
                 size.agree() ? Severity.GOOD : Severity.WARN,
-                size.agree() ? "powerClass" : "powerClass.disagree",
-                size.agree() ? size.words() : size.words(),
-                size.mostWords()));
+                Sentence.of(key + ".title", size.words()),
+                Sentence.of(key + ".words", size.mostWords()),
+                file.wording()));
         size.clues().forEach(c -> said.add(Findings.of(Severity.GOOD, c.words(), Sentence.none(), file.wording())));
-        said.add(finding(file, Severity.WARN, "powerClass.overload"));
+        said.add(finding(file, "powerClass.overload"));
         return said;
     }
 
-    private static Finding finding(JobFile file, Severity severity, String key, Object... values) {
-        return Findings.of(
-                severity,
-                Sentence.of(key + ".title", values),
-                Sentence.of(key + ".words", values.length > 1 ? new Object[] {values[1]} : values),
-                file.wording());
+    private static Finding finding(JobFile file, String key) {
+        return Findings.of(Severity.WARN, Sentence.of(key + ".title"), Sentence.of(key + ".words"), file.wording());
     }
 }
