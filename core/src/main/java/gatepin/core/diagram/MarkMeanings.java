@@ -182,8 +182,10 @@ public final class MarkMeanings {
 
     private List<Leads> all() {
         List<Found> found = new ArrayList<>();
-        for (Shape shape : shapes()) {
-            new Search(shape, found).place(0);
+        shapes(0).forEach(s -> new Search(s, found).place(0));
+        if (found.isEmpty()) {
+            // a protector's third terminal may carry another mark, such as T6
+            shapes(1).forEach(s -> new Search(s, found).place(0));
         }
         boolean whole = found.stream().anyMatch(Found::allCurrentProtected);
         return found.stream()
@@ -252,7 +254,8 @@ public final class MarkMeanings {
                 .count();
     }
 
-    private List<Shape> shapes() {
+    /** @param unmarked how many terminals of a protector may be marked otherwise where others are marked P */
+    private List<Shape> shapes(int unmarked) {
         List<Shape> shapes = new ArrayList<>();
         int capacitors = marked('C') == 2 ? 1 : 0;
         boolean dual = ways.stream().anyMatch(w -> w.halvesInSeries() == 2)
@@ -263,8 +266,9 @@ public final class MarkMeanings {
                     int ends = 2 * (run + start + protectors + capacitors);
                     int joints = ends - marks.size();
                     int usual = protectors == 2 ? 1 : 0;
-                    boolean known =
-                            marked('P') == 0 || marked('P') == protectors + 1 || marked('P') == 1 && protectors == 1;
+                    boolean known = unmarked > 0
+                            ? protectors == 2 && marked('P') == protectors + 1 - unmarked
+                            : marked('P') == 0 || marked('P') == protectors + 1 || marked('P') == 1 && protectors == 1;
                     if (known && joints >= usual && joints <= usual + 1) {
                         shapes.add(new Shape(run, start, protectors, capacitors, joints));
                     }

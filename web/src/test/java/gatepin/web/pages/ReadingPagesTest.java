@@ -145,6 +145,35 @@ class ReadingPagesTest {
     }
 
     @Test
+    @DisplayName(
+            "of two start windings the one that reversed the motor is its start winding on the diagram from then on")
+    void theTriedWindingIsTheStartWinding() {
+        String job = gates.wireListOfASixLeadMotor("Twice wound machine");
+        visit.go(job + "/windings");
+        for (String outcome : List.of("SAME_WAY", "PUT_BACK")) {
+            visit.choose("#outcome", outcome)
+                    .type("#firstEnd", "T5")
+                    .type("#secondEnd", "T8")
+                    .press("Write the trial down");
+        }
+        visit.choose("#winding", "B")
+                .choose("#outcome", "REVERSED")
+                .choose("#direction", "CLOCKWISE")
+                .type("#firstEnd", "B1")
+                .type("#secondEnd", "B2")
+                .press("Write the trial down");
+        assertThat(visit.text("#trials"))
+                .contains("A T5 – T8 turned the same way", "put back", "B B1 – B2", "clockwise");
+        visit.go(job + "/diagram");
+        assertThat(visit.all(".lead-row").stream()
+                        .map(r -> r.selectFirst("[name$='.mark']").val() + " " + Visit.valueOf(r.selectFirst("select")))
+                        .toList())
+                .contains("B1 start 1", "B2 start 1")
+                .noneMatch(r -> r.startsWith("T5"));
+        assertThat(gates.post("Diagram")).as("the leads have changed").isEqualTo("pin dropped");
+    }
+
+    @Test
     @DisplayName("the machine's own words stand on the handle, in the findings and on the paper")
     void ownWords() {
         String job = gates.wireListOfASixLeadMotor("Lifting machine");
