@@ -88,7 +88,7 @@ public final class WindingFinder {
             state = State.CONTRADICTION;
             openInside(broken);
         } else if (!latest.isEmpty() && islands.isComplete() && next.isEmpty()) {
-            fits = asSeen(fitting(islands, Arrangements.ALIKE));
+            fits = asSeen(asOnPlate(islands));
             state = judge(islands, fits);
             if (state == State.SETTLED) {
                 unusual(fits.get(0));
@@ -215,6 +215,27 @@ public final class WindingFinder {
             return State.SETTLED;
         }
         return disputed ? State.CONTRADICTION : State.OPEN;
+    }
+
+    /** Those that go with the plate; where none does, those that the meter alone finds, and a remark: a plate can be another motor's. */
+    private List<Arrangement> asOnPlate(Islands islands) {
+        List<Arrangement> fits = fitting(islands, Arrangements.ALIKE);
+        if (!fits.isEmpty() || hints.dualVoltage().isEmpty()) {
+            return fits;
+        }
+        List<Arrangement> byMeter = Arrangements.fitting(
+                        islands.all(),
+                        spans,
+                        new Hints(Optional.empty(), hints.phases(), hints.eye()),
+                        behindStartSwitch,
+                        Arrangements.ALIKE)
+                .stream()
+                .sorted(Comparator.comparing(Arrangement::kind))
+                .toList();
+        if (!byMeter.isEmpty()) {
+            remarks.add(Remark.of(Severity.WARN, "plate", List.of()));
+        }
+        return byMeter;
     }
 
     /** Those that go with what was seen of the wires; all of them, and a remark, where none does: an eye can err. */

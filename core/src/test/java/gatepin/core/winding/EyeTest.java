@@ -57,6 +57,28 @@ class EyeTest {
     }
 
     @Test
+    @DisplayName(
+            "a sound motor with two halves is not condemned because its plate names one voltage: that is said, and it is settled")
+    void aPlateDoesNotCondemn() {
+        List<String> leads = List.of("1", "2", "3", "4", "5", "6");
+        double open = Double.POSITIVE_INFINITY;
+        Found found = WindingFinder.find(
+                leads,
+                List.of(
+                        MeterReading.of("1", "2", 3.0),
+                        MeterReading.of("3", "4", 3.0),
+                        MeterReading.of("5", "6", 7.5),
+                        MeterReading.of("1", "3", open),
+                        MeterReading.of("1", "5", open),
+                        MeterReading.of("3", "5", open)),
+                new Hints(Optional.of(false), Optional.of(1)),
+                MeterError.USUAL);
+        assertThat(found.state()).isEqualTo(Found.State.SETTLED);
+        assertThat(found.fits().get(0).kind()).isEqualTo(Arrangement.Kind.DUAL_VOLTAGE);
+        assertThat(remarks(found)).contains("windings.plate.title");
+    }
+
+    @Test
     @DisplayName("a ratio outside two to three is unusual and not wrong; inside it nothing is said")
     void unusualRatio() {
         Found far = find(2.0, 11.0, Eye.SHUT);

@@ -76,6 +76,7 @@ public class PhotoEye {
         }
         BufferedImage flat = flat(photo);
         List<Word> best = List.of();
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_SECONDS);
         for (String layout : List.of("11", "6")) {
             for (boolean light : new boolean[] {false, true}) {
                 Optional<List<Word>> words = ask(light ? inverted(flat) : flat, layout);
@@ -84,7 +85,7 @@ public class PhotoEye {
                 }
                 List<Word> read = words.orElseThrow();
                 best = worth.applyAsDouble(read) > worth.applyAsDouble(best) ? read : best;
-                if (worth.applyAsDouble(best) >= enough) {
+                if (worth.applyAsDouble(best) >= enough || System.nanoTime() > until) {
                     return Optional.of(best);
                 }
             }
