@@ -59,7 +59,7 @@ public final class AcNetwork {
         this.circuit = circuit;
         this.state = state;
         this.nodes = circuit.nodes(state);
-        for (Terminal terminal : circuit.terminals()) {
+        for (Terminal terminal : nodes.terminals()) {
             indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
         }
         addFeeders();

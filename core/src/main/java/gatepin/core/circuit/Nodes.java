@@ -2,9 +2,11 @@ package gatepin.core.circuit;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -41,6 +43,11 @@ public final class Nodes {
         return root;
     }
 
+    /** Every terminal that was merged or named, in the order in which they came. */
+    Set<Terminal> terminals() {
+        return Collections.unmodifiableSet(parent.keySet());
+    }
+
     public boolean same(Terminal a, Terminal b) {
         return nodeOf(a).equals(nodeOf(b));
     }
@@ -58,7 +65,7 @@ public final class Nodes {
 
     /** Collects joins, then builds the nodes. */
     public static final class Builder {
-        private final Map<Terminal, Terminal> parent = new HashMap<>();
+        private final Map<Terminal, Terminal> parent = new LinkedHashMap<>();
 
         private Builder(Collection<Terminal> terminals) {
             terminals.forEach(t -> parent.put(t, t));
@@ -85,8 +92,8 @@ public final class Nodes {
         }
 
         private Terminal root(Terminal terminal) {
-            Terminal up = parent.computeIfAbsent(terminal, t -> t);
-            if (up.equals(terminal)) {
+            Terminal up = parent.putIfAbsent(terminal, terminal);
+            if (up == null || up.equals(terminal)) {
                 return terminal;
             }
             Terminal root = root(up);
@@ -95,7 +102,7 @@ public final class Nodes {
         }
 
         public Nodes build() {
-            return new Nodes(Map.copyOf(parent));
+            return new Nodes(parent);
         }
     }
 }

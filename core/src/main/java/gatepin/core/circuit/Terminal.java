@@ -1,6 +1,7 @@
 package gatepin.core.circuit;
 
 import java.util.Comparator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A point a wire can land on, written {@code motor.T5}, {@code S1.3} or {@code K1.A1}.
@@ -90,6 +91,19 @@ public record Terminal(Device device, String mark) implements Comparable<Termina
 
     public boolean isGround() {
         return equals(GROUND) || isFrame();
+    }
+
+    @Override
+    public int hashCode() {
+        // strings keep theirs, and a device's name is unique in a circuit
+        return 31 * device.name().hashCode() + mark.hashCode();
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Terminal t
+                && mark.equals(t.mark)
+                && (device == t.device || device.equals(t.device));
     }
 
     @Override

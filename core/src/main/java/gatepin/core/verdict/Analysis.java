@@ -63,13 +63,15 @@ public record Analysis(Circuit circuit, RatedPoint rated, Map<Setting, InSetting
     }
 
     static InSetting solve(Circuit circuit, RatedPoint rated, Setting setting) {
-        AcSolution standstill = AcNetwork.of(circuit, State.atRest(setting)).at(1);
-        Way way = way(standstill.torqueNm(), rated);
-        AcSolution running =
-                AcNetwork.of(circuit, State.atSpeed(setting)).at(way == Way.MINUS ? 2 - rated.slip() : rated.slip());
+        Judge.Solved solved = Judge.Solved.of(circuit, rated, setting);
         AcSolution protectorOpen =
                 AcNetwork.of(circuit, new State(setting, true, false)).at(1);
-        return new InSetting(standstill, running, protectorOpen, way, Ohmmeter.on(circuit, State.atRest(setting)));
+        return new InSetting(
+                solved.standstill(),
+                solved.running(),
+                protectorOpen,
+                solved.way(),
+                Ohmmeter.on(circuit, State.atRest(setting)));
     }
 
     static Way way(double torqueNm, RatedPoint rated) {

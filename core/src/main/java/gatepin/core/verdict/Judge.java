@@ -2,16 +2,17 @@ package gatepin.core.verdict;
 
 import gatepin.core.Severity;
 import gatepin.core.circuit.AcNetwork;
+import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
-import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.Protection;
-import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Setting.Purpose;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.verdict.Analysis.InSetting;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,20 +30,46 @@ final class Judge {
     private final Circuit circuit;
     private final Circuit stiff;
     private final RatedPoint rated;
-    private final Map<Setting, InSetting> solved = new LinkedHashMap<>();
+    private final Usual usual;
+    private final Map<Setting, Solved> solved = new LinkedHashMap<>();
     private final List<Verdict> verdicts = new ArrayList<>();
 
     Judge(Circuit circuit, RatedPoint rated) {
+        this(circuit, rated, new Usual(circuit.behind(Feeder.STIFF), rated));
+    }
+
+    /** Judges a circuit by what its motor gets where everything is sound. */
+    Judge(Circuit circuit, RatedPoint rated, Usual usual) {
         this.circuit = circuit;
         this.rated = rated;
         this.stiff = circuit.behind(Feeder.STIFF);
+        this.usual = usual;
         for (Setting setting : circuit.settings()) {
-            solved.put(setting, Analysis.solve(stiff, rated, setting));
+            solved.put(setting, Solved.of(stiff, rated, setting));
+        }
+    }
+
+    /**
+     * A setting solved.
+     *
+     * @param standstill at standstill, start switch closed
+     * @param running at rated slip in the direction it starts in, start switch open
+     * @param way which way it starts
+     */
+    record Solved(AcSolution standstill, AcSolution running, Way way) {
+        static Solved of(Circuit circuit, RatedPoint rated, Setting setting) {
+            AcSolution standstill =
+                    AcNetwork.of(circuit, State.atRest(setting)).at(1);
+            Way way = Analysis.way(standstill.torqueNm(), rated);
+            return new Solved(
+                    standstill,
+                    AcNetwork.of(circuit, State.atSpeed(setting))
+                            .at(way == Way.MINUS ? 2 - rated.slip() : rated.slip()),
+                    way);
         }
     }
 
     List<Verdict> verdicts() {
-        Usual usual = new Usual(stiff, rated);
         FaultJudge faults = new FaultJudge(circuit, stiff);
         for (Setting setting : circuit.settings()) {
             if (setting.purpose() == Purpose.NEVER) {
@@ -69,8 +96,15 @@ final class Judge {
         return verdicts;
     }
 
-    private InSetting in(Setting setting) {
-        InSetting found = solved.get(setting);
+    /** Which way the motor starts in each setting that there is, on a stiff supply. */
+    Map<Setting, Way> ways() {
+        Map<Setting, Way> ways = new LinkedHashMap<>();
+        solved.forEach((setting, in) -> ways.put(setting, in.way()));
+        return ways;
+    }
+
+    private Solved in(Setting setting) {
+        Solved found = solved.get(setting);
         if (found == null) {
             throw new IllegalStateException("every setting is solved");
         }
@@ -83,7 +117,7 @@ final class Judge {
 
     private void interlock(Setting setting) {
         if (in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
-            double amps = AcNetwork.of(circuit, gatepin.core.circuit.State.atRest(setting))
+            double amps = AcNetwork.of(circuit, State.atRest(setting))
                     .at(1)
                     .lineAmps();
             verdicts.add(Verdict.of(Rule.NEEDS_INTERLOCK, Severity.WARN)

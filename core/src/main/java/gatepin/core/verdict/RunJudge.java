@@ -15,7 +15,7 @@ import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Copper;
-import gatepin.core.verdict.Analysis.InSetting;
+import gatepin.core.verdict.Judge.Solved;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -49,11 +49,11 @@ final class RunJudge {
     private final RatedPoint rated;
     private final Usual usual;
     private final Setting setting;
-    private final InSetting now;
+    private final Solved now;
     private final CoilRoles roles;
     private final List<Verdict> verdicts = new ArrayList<>();
 
-    RunJudge(Circuit circuit, Circuit stiff, RatedPoint rated, Usual usual, Setting setting, InSetting now) {
+    RunJudge(Circuit circuit, Circuit stiff, RatedPoint rated, Usual usual, Setting setting, Solved now) {
         this.circuit = circuit;
         this.stiff = stiff;
         this.rated = rated;

@@ -25,6 +25,7 @@ final class Usual {
 
     private final Motor motor;
     private final int hertz;
+    private final Optional<Circuit> standard;
     private final Optional<AcSolution> standing;
     private final Optional<AcSolution> running;
 
@@ -32,15 +33,20 @@ final class Usual {
         this.motor = circuit.motorWithCapacitor();
         Supply supply = circuit.supply();
         this.hertz = supply.hertz();
-        Optional<Circuit> standard = StandardConnection.at(motor, supply);
+        this.standard = StandardConnection.at(motor, supply);
         this.standing = standard.map(
                 c -> AcNetwork.of(c, State.atRest(HandlePosition.FORWARD)).at(1));
         this.running = standard.map(c -> AcNetwork.of(c, State.atSpeed(HandlePosition.FORWARD))
                 .at(standing.filter(s -> s.torqueNm() < 0).isPresent() ? 2 - rated.slip() : rated.slip()));
     }
 
+    /** The coil of that name as it is in the standard connection, whatever has become of the one in hand. */
     private Coil sound(Coil coil) {
-        return coil.in(Coil.Health.SOUND);
+        return standard.stream()
+                .flatMap(c -> c.motor().coils().stream())
+                .filter(c -> c.name().equals(coil.name()))
+                .findFirst()
+                .orElse(coil);
     }
 
     /** At standstill, A. */

@@ -27,7 +27,7 @@ import java.util.Random;
  * @param motor the motor
  * @param rated where it works
  */
-record HealthyMotors(String name, Leads leads, Connection connection, Supply supply, Motor motor, RatedPoint rated) {
+public record HealthyMotors(String name, Leads leads, Connection connection, Supply supply, Motor motor, RatedPoint rated) {
     private static final double[] HORSEPOWER = {0.125, 1 / 6.0, 0.25, 1 / 3.0, 0.5, 0.75, 1, 1.5, 2, 3, 5};
     private static final List<String> SWITCHED = List.of(
             "six-lead",
@@ -42,7 +42,7 @@ record HealthyMotors(String name, Leads leads, Connection connection, Supply sup
             "four-lead", "iec", "iec-halves", "iec-capacitor", "run-start-capacitor", "psc-three-wire", "psc-colours");
 
     /** One motor for each seed. */
-    static HealthyMotors of(long seed) {
+    public static HealthyMotors of(long seed) {
         Random chance = new Random(seed * 7919);
         MotorFamily family = MotorFamily.values()[(int) (seed % 4)];
         boolean psc = family == MotorFamily.PERMANENT_SPLIT_CAPACITOR;

@@ -1,0 +1,37 @@
+package gatepin.core.check;
+
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Contact;
+import gatepin.core.verdict.RatedPoint;
+import java.util.Collection;
+import java.util.Set;
+
+/**
+ * A wiring to be checked.
+ *
+ * @param circuit the wiring as it should be
+ * @param rated where its motor works as its plate says
+ * @param hasOff the handle has a place for OFF
+ * @param links links of the switch that have to be out
+ * @param meter the meter in hand
+ */
+public record CheckRequest(Circuit circuit, RatedPoint rated, boolean hasOff, Set<Contact> links, Meter meter) {
+    public CheckRequest {
+        links = Set.copyOf(links);
+    }
+
+    /** A wiring on a handle with an OFF, checked with a shop's meter. */
+    public static CheckRequest of(Circuit circuit, RatedPoint rated) {
+        return new CheckRequest(circuit, rated, true, Set.of(), Meter.USUAL);
+    }
+
+    /** The same with another meter. */
+    public CheckRequest with(Meter other) {
+        return new CheckRequest(circuit, rated, hasOff, links, other);
+    }
+
+    /** The same wiring on a handle without OFF, and with links that have to be out. */
+    public CheckRequest on(boolean off, Collection<Contact> toTakeOut) {
+        return new CheckRequest(circuit, rated, off, Set.copyOf(toTakeOut), meter);
+    }
+}

@@ -1,0 +1,177 @@
+package gatepin.core.check;
+
+import gatepin.core.check.Bench.Stand;
+import gatepin.core.check.ColdPlan.Step;
+import gatepin.core.check.ColdPlan.Unseen;
+import gatepin.core.check.Fault.CoilBad;
+import gatepin.core.check.Fault.HandleSlipped;
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Device;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Terminal;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Chooses the fewest readings that show every single fault which can hurt a person or the motor and which this meter can see at all:
+ * each such fault moves at least one of them out of its band. Whatever else they show, the bond of every frame, the insulation of
+ * every winding, that OFF is off and that the two ways differ are always among them (common practice: at the plug in every position,
+ * then to the frame, then the ground).
+ */
+public final class ColdPlanner {
+    private final CheckRequest request;
+    private final Bench bench;
+    private final List<Read> reads = new ArrayList<>();
+    private final List<Band> expected = new ArrayList<>();
+    private final List<BitSet> shows = new ArrayList<>();
+
+    private ColdPlanner(CheckRequest request) {
+        this.request = request;
+        this.bench = new Bench(request.circuit(), request.hasOff());
+    }
+
+    /** Plans the cold check of a wiring. */
+    public static ColdPlan plan(CheckRequest request) {
+        return new ColdPlanner(request).plan();
+    }
+
+    private ColdPlan plan() {
+        Circuit circuit = request.circuit();
+        List<Fault> faults = Faults.of(circuit, request.links());
+        candidates();
+        for (int f = 0; f < faults.size(); f++) {
+            look(faults.get(f), f);
+        }
+        BitSet seen = new BitSet();
+        shows.forEach(seen::or);
+        Harms harms = new Harms(circuit, request.rated(), request.hasOff());
+        BitSet wanted = new BitSet();
+        List<Unseen> unseen = new ArrayList<>();
+        int dangers = 0;
+        for (int f = 0; f < faults.size(); f++) {
+            Harms.Found found = harms.of(faults.get(f));
+            boolean danger = found.harm().isDanger();
+            dangers += danger ? 1 : 0;
+            if (seen.get(f)) {
+                wanted.set(f, danger || isAlwaysIn(faults.get(f)));
+            } else if (danger) {
+                unseen.add(new Unseen(faults.get(f), found.harm(), found.caught()));
+            }
+        }
+        FewestReads.Choice choice = FewestReads.choose(
+                shows, reads.stream().mapToInt(ColdPlanner::access).toArray(), always(), wanted);
+        unseen.sort(Comparator.comparing(Unseen::harm).reversed().thenComparing(Unseen::caught));
+        return new ColdPlan(
+                ProbeOrder.least(choice.chosen().stream()
+                        .map(c -> new Step(reads.get(c), expected.get(c)))
+                        .toList()),
+                dangers,
+                unseen,
+                choice.leastNumber(),
+                reads.size());
+    }
+
+    /** Insulation, and that the handle's settings differ. */
+    private static boolean isAlwaysIn(Fault fault) {
+        return fault instanceof HandleSlipped || (fault instanceof CoilBad bad && bad.how() == CoilBad.How.TO_FRAME);
+    }
+
+    private void candidates() {
+        List<Terminal> points = bench.probed();
+        for (Stand stand : bench.stands()) {
+            double[][] ohms = bench.all(request.circuit(), stand);
+            for (int i = 0; i < points.size(); i++) {
+                for (int j = i + 1; j < points.size(); j++) {
+                    add(new Read.Ohms(points.get(i), points.get(j), stand.setting(), stand.heldOpen()), ohms[i][j]);
+                }
+            }
+        }
+        for (Capacitor capacitor : request.circuit().capacitors()) {
+            add(new Read.OfCapacitor(capacitor.name()), capacitor.microfarads());
+        }
+    }
+
+    private void add(Read read, double shown) {
+        reads.add(read);
+        expected.add(Bench.band(read, shown, request.meter()));
+        shows.add(new BitSet());
+    }
+
+    /** Marks the readings that a fault moves out of their bands. */
+    private void look(Fault fault, int number) {
+        Circuit faulty = fault.applyTo(request.circuit());
+        int at = 0;
+        int points = bench.probed().size();
+        for (Stand stand : bench.stands()) {
+            double[][] ohms = bench.all(faulty, stand);
+            for (int i = 0; i < points; i++) {
+                for (int j = i + 1; j < points; j++) {
+                    if (isMoved(at, ohms[i][j])) {
+                        shows.get(at).set(number);
+                    }
+                    at++;
+                }
+            }
+        }
+        for (; at < reads.size(); at++) {
+            Read read = reads.get(at);
+            double shown = Bench.ofCapacitor(faulty, ((Read.OfCapacitor) read).capacitor());
+            if (!Bench.band(read, shown, request.meter()).meets(expected.get(at))) {
+                shows.get(at).set(number);
+            }
+        }
+    }
+
+    private boolean isMoved(int at, double ohms) {
+        Band was = expected.get(at);
+        return was.likely() != ohms && !request.meter().ohms(ohms).meets(was);
+    }
+
+    /** What is read whatever else is: that OFF is off at the plug, and the bond of every frame. */
+    private List<Integer> always() {
+        List<Integer> always = new ArrayList<>();
+        Optional<Setting> off = bench.stands().stream()
+                .map(Stand::setting)
+                .filter(s -> s.purpose() == Setting.Purpose.OFF)
+                .findFirst();
+        off.ifPresent(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s, false))));
+        Setting first = off.orElse(bench.stands().get(0).setting());
+        for (Terminal frame : request.circuit().frames()) {
+            always.add(at(new Read.Ohms(Terminal.GROUND, frame, first, false)));
+        }
+        return always;
+    }
+
+    private int at(Read read) {
+        return reads.indexOf(read);
+    }
+
+    /** What it takes to get at two points: the plug and bare metal cost nothing, what lies in the motor's box most. */
+    static int access(Read read) {
+        if (read instanceof Read.Ohms ohms) {
+            return access(ohms.a()) + access(ohms.b()) + (ohms.heldOpen() ? 3 : 0);
+        }
+        return 4;
+    }
+
+    private static int access(Terminal terminal) {
+        if (terminal.isFrame()) {
+            return 0;
+        }
+        return switch (terminal.device().type()) {
+            case SUPPLY -> 0;
+            case MOTOR, SPLICE, CAPACITOR -> 2;
+            case INSIDE -> 9;
+            default -> 1;
+        };
+    }
+
+    /** Whether a terminal lies on a device that has its probes' points behind a cover of its own. */
+    static boolean isBehindACover(Terminal terminal) {
+        return !terminal.isFrame() && !terminal.is(Device.Type.SUPPLY);
+    }
+}

@@ -1,0 +1,272 @@
+package gatepin.core.check;
+
+import gatepin.core.check.Fault.Bridged;
+import gatepin.core.check.Fault.Bridged.Bridge;
+import gatepin.core.check.Fault.CapacitorBad;
+import gatepin.core.check.Fault.CapacitorsExchanged;
+import gatepin.core.check.Fault.CoilBad;
+import gatepin.core.check.Fault.ContactStuck;
+import gatepin.core.check.Fault.End;
+import gatepin.core.check.Fault.EndsExchanged;
+import gatepin.core.check.Fault.HalvesExchanged;
+import gatepin.core.check.Fault.HandleSlipped;
+import gatepin.core.check.Fault.InnerStuck;
+import gatepin.core.check.Fault.OtherSupply;
+import gatepin.core.check.Fault.OutletExchanged;
+import gatepin.core.check.Fault.WireElsewhere;
+import gatepin.core.check.Fault.WireEnd;
+import gatepin.core.check.Fault.WireOut;
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.Device;
+import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Wire;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Every single thing that can be wrong with a wiring. */
+public final class Faults {
+    /** Terminals this far apart on a face, counted along it, are neighbours: beside and above each other in two columns. */
+    private static final int NEIGHBOURS = 2;
+    /** A supply up to this is a low one, V. */
+    private static final int LOW = 160;
+
+    private final Circuit circuit;
+    private final Map<String, Fault> all = new LinkedHashMap<>();
+
+    private Faults(Circuit circuit) {
+        this.circuit = circuit;
+    }
+
+    /** The single faults of a circuit. */
+    public static List<Fault> of(Circuit circuit) {
+        return of(circuit, List.of());
+    }
+
+    /**
+     * The single faults of a circuit.
+     *
+     * @param links links of the switch that the plan wants taken out
+     */
+    public static List<Fault> of(Circuit circuit, Collection<Contact> links) {
+        Faults faults = new Faults(circuit);
+        faults.wires();
+        faults.exchanged();
+        faults.bridges(links);
+        faults.contacts();
+        faults.insideMotor();
+        faults.capacitors();
+        faults.supplies();
+        return List.copyOf(faults.all.values());
+    }
+
+    /** The fault of a key, among those of a circuit. */
+    public static Optional<Fault> named(String key, List<Fault> faults) {
+        return faults.stream().filter(f -> f.key().equals(key)).findFirst();
+    }
+
+    private void add(Fault fault) {
+        all.putIfAbsent(fault.key(), fault);
+    }
+
+    private void wires() {
+        for (int i = 0; i < circuit.wires().size(); i++) {
+            Wire wire = circuit.wires().get(i);
+            add(new WireOut(i));
+            if (wire.isGround()) {
+                continue;
+            }
+            for (End end : End.values()) {
+                WireEnd here = new WireEnd(i, end);
+                for (Terminal on : besides(here.in(circuit))) {
+                    if (!wire.lands(on)) {
+                        add(new WireElsewhere(here, on));
+                    }
+                }
+            }
+        }
+    }
+
+    /** Where a wire's end can be landed by mistake: on the other terminals of the same device. */
+    private List<Terminal> besides(Terminal terminal) {
+        return switch (terminal.device().type()) {
+            case MOTOR, INSIDE -> List.of();
+            case SUPPLY -> List.of(Terminal.L1, Terminal.L2, Terminal.GROUND);
+            default ->
+                circuit.terminals().stream()
+                        .filter(t -> t.device().equals(terminal.device()) && !t.isFrame())
+                        .toList();
+        };
+    }
+
+    private record Landed(WireEnd end, Terminal on) {}
+
+    /** Two ends of unlike wires at one device. Two leads of the motor are taken for each other where they land. */
+    private void exchanged() {
+        List<Landed> ends = new ArrayList<>();
+        for (int i = 0; i < circuit.wires().size(); i++) {
+            for (End end : End.values()) {
+                WireEnd here = new WireEnd(i, end);
+                if (!circuit.wires().get(i).isGround() || here.in(circuit).equals(Terminal.GROUND)) {
+                    ends.add(new Landed(here, here.in(circuit)));
+                }
+            }
+        }
+        Set<List<Object>> told = new HashSet<>();
+        for (int i = 0; i < ends.size(); i++) {
+            for (int j = i + 1; j < ends.size(); j++) {
+                Landed one = ends.get(i);
+                Landed other = ends.get(j);
+                boolean apart = !one.on().device().equals(other.on().device())
+                        || one.on().equals(other.on())
+                        || one.end().wire() == other.end().wire()
+                        || one.on().isFrame()
+                        || other.on().isFrame();
+                // exchanged at their one ends or at their other ends is the same
+                boolean alike = one.end().end() == other.end().end();
+                if (!apart && told.add(List.of(one.end().wire(), other.end().wire(), alike))) {
+                    add(new EndsExchanged(one.end(), other.end()));
+                }
+            }
+        }
+    }
+
+    private long landings(Terminal terminal) {
+        return circuit.wires().stream().filter(w -> w.lands(terminal)).count();
+    }
+
+    private void bridges(Collection<Contact> links) {
+        for (Contact link : links) {
+            bridge(link.a(), link.b(), Bridge.LINK);
+        }
+        otherVoltage();
+        List<Terminal> face = circuit.chart().terminals();
+        for (int i = 0; i < face.size(); i++) {
+            for (int j = i + 1; j <= i + NEIGHBOURS && j < face.size(); j++) {
+                boolean wired = landings(face.get(i)) > 0 || landings(face.get(j)) > 0;
+                if (wired && face.get(i).device().equals(face.get(j).device())) {
+                    bridge(face.get(i), face.get(j), Bridge.STRAND);
+                }
+            }
+        }
+        bridge(Terminal.L1, Terminal.L2, Bridge.STRAND);
+        bridge(Terminal.L1, Terminal.GROUND, Bridge.STRAND);
+        bridge(Terminal.L2, Terminal.GROUND, Bridge.STRAND);
+        for (Terminal terminal : circuit.terminals()) {
+            if (terminal.isFrame() || terminal.is(Device.Type.SUPPLY) || landings(terminal) == 0) {
+                continue;
+            }
+            terminal.device().frame().ifPresent(f -> bridge(terminal, f, Bridge.METAL));
+            if (terminal.is(Device.Type.SPLICE)) {
+                bridge(terminal, Terminal.MOTOR_FRAME, Bridge.METAL);
+            }
+        }
+    }
+
+    /** Links of the other voltage: between ends of the two run halves that this connection keeps apart. */
+    private void otherVoltage() {
+        List<Coil> halves = circuit.motor().coils(Role.RUN);
+        if (halves.size() != 2) {
+            return;
+        }
+        List<Terminal> first = Named.leadsOf(circuit, halves.get(0).name());
+        List<Terminal> second = Named.leadsOf(circuit, halves.get(1).name());
+        for (Terminal one : first) {
+            for (Terminal other : second) {
+                if (!one.equals(other)) {
+                    bridge(one, other, Bridge.LINK);
+                }
+            }
+        }
+    }
+
+    private void bridge(Terminal one, Terminal other, Bridge by) {
+        boolean there = circuit.wires().stream().anyMatch(w -> w.lands(one) && w.lands(other));
+        if (!there) {
+            add(new Bridged(one, other, by));
+        }
+    }
+
+    private void contacts() {
+        for (Contact contact : circuit.chart().contacts()) {
+            add(new ContactStuck(contact, true));
+            add(new ContactStuck(contact, false));
+        }
+        List<Setting> settings = Read.settings(circuit);
+        for (Setting in : settings) {
+            for (Setting like : settings) {
+                if (!circuit.chart().closedIn(in).equals(circuit.chart().closedIn(like))) {
+                    add(new HandleSlipped(in, like));
+                }
+            }
+        }
+    }
+
+    private void insideMotor() {
+        for (InnerContact contact : circuit.motor().contacts()) {
+            if (contact.kind() != InnerContact.Kind.JOINT) {
+                add(new InnerStuck(contact.name(), true));
+            }
+            if (contact.kind() == InnerContact.Kind.START_SWITCH) {
+                add(new InnerStuck(contact.name(), false));
+            }
+        }
+        for (Coil coil : circuit.motor().coils()) {
+            for (CoilBad.How how : CoilBad.How.values()) {
+                add(new CoilBad(coil.name(), how));
+            }
+        }
+        for (Role role : List.of(Role.RUN, Role.START)) {
+            List<Coil> halves = circuit.motor().coils(role);
+            if (halves.size() == 2) {
+                add(new HalvesExchanged(halves.get(0).name(), halves.get(1).name()));
+            }
+        }
+    }
+
+    private void capacitors() {
+        List<Capacitor> capacitors = circuit.capacitors();
+        for (Capacitor capacitor : capacitors) {
+            for (CapacitorBad.How how : CapacitorBad.How.values()) {
+                add(new CapacitorBad(capacitor.name(), how));
+            }
+        }
+        if (capacitors.size() == 2
+                && capacitors.get(0).microfarads() != capacitors.get(1).microfarads()) {
+            add(new CapacitorsExchanged(
+                    capacitors.get(0).name(), capacitors.get(1).name()));
+        }
+    }
+
+    /** Half or double the voltage (120 for 240, 230 for 400), and an outlet whose lines are exchanged. */
+    private void supplies() {
+        Supply supply = circuit.supply();
+        Supply other = supply.volts() <= LOW
+                ? new Supply(2 * supply.volts(), supply.hertz(), Supply.Kind.TWO_HOT)
+                : supply.kind() == Supply.Kind.TWO_HOT
+                        ? new Supply(supply.volts() / 2, supply.hertz(), Supply.Kind.HOT_AND_NEUTRAL)
+                        : new Supply(400, supply.hertz(), Supply.Kind.TWO_HOT);
+        add(new OtherSupply(other, true));
+        add(new OtherSupply(
+                new Supply(
+                        supply.volts() <= LOW ? 2 * supply.volts() : supply.volts() / 2,
+                        supply.hertz(),
+                        supply.kind()),
+                false));
+        if (supply.kind() == Supply.Kind.HOT_AND_NEUTRAL) {
+            add(new OutletExchanged());
+        }
+    }
+}

@@ -1,0 +1,87 @@
+package gatepin.core.check;
+
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.plan.Plan;
+import gatepin.core.plan.PlanRequest;
+import gatepin.core.plan.Planner;
+import gatepin.core.plan.RunningConnections;
+import gatepin.core.plan.Sweep;
+import gatepin.core.plan.Wishes;
+import gatepin.core.verdict.HealthyMotors;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+
+/**
+ * Wirings nobody has seen: a made-up motor of any family on some switch, wired by some plan from the front.
+ *
+ * @param name what it is
+ * @param request what to check
+ */
+record MadeUpWirings(String name, CheckRequest request) {
+    /** The wiring of a seed; empty where that motor cannot be wired on that switch. */
+    static Optional<MadeUpWirings> of(long seed) {
+        Random chance = new Random(seed * 104_729);
+        HealthyMotors motor = HealthyMotors.of(seed);
+        SwitchKind kind = SwitchKind.ALL.get(chance.nextInt(SwitchKind.ALL.size()));
+        List<Plan> plans = Planner.search(new PlanRequest(
+                        motor.leads().terminals(),
+                        motor.leads().windings(),
+                        motor.supply(),
+                        kind.chart(),
+                        kind.hasOff(),
+                        RunningConnections.of(
+                                motor.motor(), motor.leads(), motor.rated(), motor.connection(), motor.supply()),
+                        Wishes.NONE))
+                .plans();
+        if (plans.isEmpty()) {
+            return Optional.empty();
+        }
+        Plan plan = plans.get(chance.nextInt(plans.size()));
+        Circuit circuit = new Circuit(motor.motor(), kind.chart(), motor.supply(), Feeder.USUAL, plan.wires());
+        return Optional.of(new MadeUpWirings(
+                motor.name() + " on " + kind.key(),
+                CheckRequest.of(circuit, motor.rated()).on(kind.hasOff(), kind.linksToTakeOut(plan.wires()))));
+    }
+
+    /** So many wirings from a seed on. */
+    static List<MadeUpWirings> some(int number, long from) {
+        List<MadeUpWirings> some = new ArrayList<>();
+        for (long seed = from; some.size() < number; seed++) {
+            of(seed).ifPresent(some::add);
+        }
+        return some;
+    }
+
+    /** Every usual diagram on every kind of switch, by its best plan. */
+    static List<MadeUpWirings> sweep() {
+        List<MadeUpWirings> all = new ArrayList<>();
+        for (Sweep.Wired motor : Sweep.all()) {
+            RunningConnections running = motor.running();
+            for (SwitchKind kind : SwitchKind.ALL) {
+                Planner.search(motor.on(kind, running)).plans().stream()
+                        .findFirst()
+                        .ifPresent(plan -> all.add(new MadeUpWirings(
+                                motor.name() + " on " + kind.key(),
+                                CheckRequest.of(
+                                                new Circuit(
+                                                        motor.motor(),
+                                                        kind.chart(),
+                                                        motor.supply(),
+                                                        Feeder.USUAL,
+                                                        plan.wires()),
+                                                motor.rated())
+                                        .on(kind.hasOff(), kind.linksToTakeOut(plan.wires())))));
+            }
+        }
+        return all;
+    }
+
+    @Override
+    public String toString() {
+        return name;
+    }
+}
