@@ -21,6 +21,7 @@ export default () => ({
     this.draw();
   },
   draw() {
+    if (!this.list('a')) return;
     const chosen = [this.list('a').value, this.list('b').value];
     this.$root.querySelectorAll('[data-node]').forEach((n) => n.classList.toggle('probed', chosen.includes(n.dataset.node)));
   },
@@ -33,7 +34,8 @@ export default () => ({
   },
   key(event) {
     if (!isPlain(event)) return;
-    if (/^[0-9.,]$/.test(event.key)) { const field = this.list('ohms'); field.focus(); field.value += event.key; event.preventDefault(); }
+    const field = this.list('ohms');
+    if (field && /^[0-9.,]$/.test(event.key)) { field.focus(); field.value += event.key; event.preventDefault(); }
     if (event.key.toLowerCase() === 'm') { this.$root.querySelector('[data-key="m"]')?.click(); event.preventDefault(); }
   },
 });

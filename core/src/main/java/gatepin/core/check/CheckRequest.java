@@ -2,8 +2,12 @@ package gatepin.core.check;
 
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Supply;
 import gatepin.core.verdict.RatedPoint;
 import java.util.Collection;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -18,6 +22,15 @@ import java.util.Set;
 public record CheckRequest(Circuit circuit, RatedPoint rated, boolean hasOff, Set<Contact> links, Meter meter) {
     public CheckRequest {
         links = Set.copyOf(links);
+    }
+
+    /**
+     * A motor that nobody knows the wiring of, on a switch as it might be; empty where its windings are of no usual kind.
+     *
+     * @param supply what it hangs on
+     */
+    public static Optional<CheckRequest> asIsUsual(Motor motor, RatedPoint rated, Supply supply) {
+        return StandardReversing.of(motor, supply, Feeder.USUAL).map(c -> of(c, rated));
     }
 
     /** A wiring on a handle with an OFF, checked with a shop's meter. */

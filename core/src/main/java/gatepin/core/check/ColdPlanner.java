@@ -7,7 +7,6 @@ import gatepin.core.check.Fault.CoilBad;
 import gatepin.core.check.Fault.HandleSlipped;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
-import gatepin.core.circuit.Device;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
@@ -158,7 +157,7 @@ public final class ColdPlanner {
         return 4;
     }
 
-    private static int access(Terminal terminal) {
+    static int access(Terminal terminal) {
         if (terminal.isFrame()) {
             return 0;
         }
@@ -168,10 +167,5 @@ public final class ColdPlanner {
             case INSIDE -> 9;
             default -> 1;
         };
-    }
-
-    /** Whether a terminal lies on a device that has its probes' points behind a cover of its own. */
-    static boolean isBehindACover(Terminal terminal) {
-        return !terminal.isFrame() && !terminal.is(Device.Type.SUPPLY);
     }
 }

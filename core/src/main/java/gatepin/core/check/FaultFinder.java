@@ -6,6 +6,7 @@ import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -72,6 +73,26 @@ public final class FaultFinder {
             }
         }
         return moved;
+    }
+
+    /** Whether no reading there is tells two faults apart. */
+    public static boolean isAlike(CheckRequest request, Fault one, Fault other) {
+        if (one.equals(other)) {
+            return true;
+        }
+        Bench bench = new Bench(request.circuit(), request.hasOff());
+        Circuit first = one.applyTo(request.circuit());
+        Circuit second = other.applyTo(request.circuit());
+        boolean moves = false;
+        for (Stand stand : bench.stands()) {
+            double[][] was = bench.all(request.circuit(), stand);
+            double[][] is = bench.all(first, stand);
+            if (!Arrays.deepEquals(is, bench.all(second, stand))) {
+                return false;
+            }
+            moves |= !Arrays.deepEquals(was, is);
+        }
+        return moves;
     }
 
     private double[] shown(Circuit circuit) {

@@ -7,19 +7,15 @@ import gatepin.core.check.Fault.OutletExchanged;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
-import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
-import gatepin.core.circuit.Terminal;
 import gatepin.core.machine.Copper;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Judgement;
 import gatepin.core.verdict.RatedPoint;
 import gatepin.core.verdict.Rule;
 import gatepin.core.verdict.Verdict;
-import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -54,8 +50,7 @@ final class Harms {
     private final boolean hasOff;
     private final Judgement.Measure measure;
     private final Judgement before;
-    private final List<Terminal> told;
-    private final Map<Object, Found> known = new HashMap<>();
+    private final Alike<Found> alike;
 
     /**
      * What came of judging a fault.
@@ -71,38 +66,12 @@ final class Harms {
         this.hasOff = hasOff;
         this.measure = new Judgement.Measure(sound, rated);
         this.before = measure.of(sound);
-        this.told = sound.terminals().stream()
-                .filter(t -> !t.is(gatepin.core.circuit.Device.Type.SPLICE))
-                .toList();
+        this.alike = new Alike<>(sound);
     }
 
     /** Judges a fault. */
     Found of(Fault fault) {
-        Circuit faulty = fault.applyTo(sound);
-        boolean wiresOnly = faulty.motor().equals(sound.motor())
-                && faulty.outside().equals(sound.outside())
-                && faulty.supply().equals(sound.supply());
-        if (!wiresOnly) {
-            return judge(fault, faulty);
-        }
-        return known.computeIfAbsent(joined(faulty), k -> judge(fault, faulty));
-    }
-
-    /** Which of the terminals are one point in each setting, and by wires alone: all that a judgement of wires hangs on. */
-    private Object joined(Circuit faulty) {
-        List<Integer> joined = new ArrayList<>();
-        number(Nodes.of(faulty.wires(), List.of()), joined);
-        for (Setting setting : faulty.settings()) {
-            number(faulty.joinedOutside(setting), joined);
-        }
-        return joined;
-    }
-
-    private void number(Nodes nodes, List<Integer> into) {
-        Map<Terminal, Integer> numbers = new HashMap<>();
-        for (Terminal terminal : told) {
-            into.add(numbers.computeIfAbsent(nodes.nodeOf(terminal), k -> numbers.size()));
-        }
+        return alike.of(fault.applyTo(sound), faulty -> judge(fault, faulty));
     }
 
     private Found judge(Fault fault, Circuit faulty) {

@@ -54,6 +54,11 @@ public sealed interface Read {
         }
     }
 
+    /** A point as it stands in a sentence: where it is, and its mark. */
+    static Object named(Terminal point, Circuit circuit) {
+        return Named.of(point, circuit);
+    }
+
     /** The settings that are read in: all but those that must never be. */
     static List<Setting> settings(Circuit circuit) {
         return circuit.settings().stream()

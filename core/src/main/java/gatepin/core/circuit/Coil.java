@@ -104,6 +104,22 @@ public record Coil(
         return new Coil(name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joules, health);
     }
 
+    /** The same coil with another resistance, Ω at 20 °C, that takes up as much heat for it. */
+    public Coil measuring(double measured) {
+        return new Coil(
+                name,
+                role,
+                like,
+                other,
+                degrees,
+                turns,
+                measured,
+                leakageOhms,
+                ratedVolts,
+                joulesPerKelvin * measured / ohms,
+                health);
+    }
+
     /** The same coil in another health. */
     public Coil in(Health found) {
         return new Coil(name, role, like, other, degrees, turns, ohms, leakageOhms, ratedVolts, joulesPerKelvin, found);

@@ -1,6 +1,8 @@
 package gatepin.core.lane;
 
 import gatepin.core.Sentence;
+import gatepin.core.check.ColdCheck;
+import gatepin.core.check.LiveCheck;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.safe.SafeRecord;
 import java.util.EnumMap;
@@ -71,7 +73,27 @@ public final class Evidence {
                                     () -> facts.gear()
                                             .plan()
                                             .filter(p -> p.left() > 0)
-                                            .map(p -> Sentence.of("lack.wires", p.left()))));
+                                            .map(p -> Sentence.of("lack.wires", p.left()))))
+                    .ask(
+                            Gate.COLD,
+                            List.of(
+                                    () -> unless(workup.checkedCircuit().isPresent(), "lack.wire.plan"),
+                                    this::wrongSwitch,
+                                    this::unsoundWiring,
+                                    () -> unless(facts.checks().hasReadings(), "lack.cold.none"),
+                                    () -> workup.coldCheck()
+                                            .map(ColdCheck::lack)
+                                            .orElse(Optional.of(Sentence.of("lack.cold.motor")))))
+                    .ask(
+                            Gate.LIVE,
+                            List.of(
+                                    () -> unless(workup.checkedCircuit().isPresent(), "lack.wire.plan"),
+                                    this::wrongSwitch,
+                                    this::unsoundWiring,
+                                    () -> unless(facts.checks().ready().isPresent(), "lack.live.ready"),
+                                    () -> workup.liveCheck()
+                                            .map(LiveCheck::lack)
+                                            .orElse(Optional.of(Sentence.of("lack.cold.motor")))));
         }
 
         private static Optional<Sentence> unless(boolean there, String lack) {
@@ -84,6 +106,10 @@ public final class Evidence {
 
         private Optional<Sentence> wrongSwitch() {
             return workup.switchObjection().map(o -> Sentence.of("lack.switch.objection", o));
+        }
+
+        private Optional<Sentence> unsoundWiring() {
+            return workup.checkedDanger().map(d -> Sentence.of("lack.cold.danger", d));
         }
 
         private Optional<Sentence> unsoundPlan() {

@@ -25,7 +25,9 @@ public enum Fact {
     /** The chosen way to wire it. */
     PLAN("the wiring plan"),
     /** The wires that are made. */
-    WIRES("the wires");
+    WIRES("the wires"),
+    /** Something was wrong with the wiring, and was mended. */
+    MENDED("what was mended");
 
     private final String words;
 

@@ -1,5 +1,6 @@
 package gatepin.core.lane;
 
+import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
@@ -28,6 +29,7 @@ import java.util.Optional;
  * @param supply what it is to run on
  * @param rotation which way the machine must turn; empty until that is said
  * @param gear the switch, and how it is to be wired
+ * @param checks what was read and seen of the wiring
  * @param lane how the pins stand
  */
 public record Facts(
@@ -37,7 +39,20 @@ public record Facts(
         SupplyFacts supply,
         Optional<RotationPlan> rotation,
         GearFacts gear,
+        CheckRecord checks,
         Lane lane) {
+    /** A job whose wiring nobody has held a meter on. */
+    public Facts(
+            Region region,
+            BenchFacts bench,
+            MotorFacts motor,
+            SupplyFacts supply,
+            Optional<RotationPlan> rotation,
+            GearFacts gear,
+            Lane lane) {
+        this(region, bench, motor, supply, rotation, gear, CheckRecord.NOTHING, lane);
+    }
+
 
     /** What planning hangs on: the same without the pins, the chosen plan and its ticks. */
     public Facts forPlanning() {

@@ -13,7 +13,21 @@ public enum Gate {
     SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE, Fact.SUPPLY)),
     ROTATION("Rotation", EnumSet.of(Fact.ROTATION)),
     SWITCH("Switch", EnumSet.of(Fact.ROTATION, Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
-    WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES));
+    WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES)),
+    COLD(
+            "Cold check",
+            EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES, Fact.MENDED)),
+    LIVE(
+            "Live check",
+            EnumSet.of(
+                    Fact.LEADS,
+                    Fact.VOLTAGE,
+                    Fact.SUPPLY,
+                    Fact.CONNECTION,
+                    Fact.SWITCH,
+                    Fact.PLAN,
+                    Fact.WIRES,
+                    Fact.MENDED));
 
     private final String title;
     private final Set<Fact> reliesOn;

@@ -1,7 +1,9 @@
 package gatepin.core.lane;
 
-import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Winding;
 import gatepin.core.lane.Facts.BenchFacts;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
@@ -60,6 +62,34 @@ record Measured(Optional<Double> runOhms, Optional<Double> startOhms, List<Capac
         }
         double conductance = ohms.stream().mapToDouble(o -> 1 / o).sum() / ohms.size() * windings.size();
         return Optional.of(1 / conductance);
+    }
+
+    /**
+     * A motor with the ohms that were measured on it.
+     *
+     * @param motor the motor
+     * @param everyCoil every one of its windings was measured, or the half beside it
+     */
+    record Known(Motor motor, boolean everyCoil) {}
+
+    /** Puts into a motor what was measured between its leads, winding by winding. */
+    static Known known(Motor motor, BenchFacts bench, Leads leads) {
+        List<Coil> coils = new ArrayList<>();
+        boolean every = true;
+        for (Coil coil : motor.coils()) {
+            Optional<Double> own = leads.windings().stream()
+                    .filter(w -> w.name().equals(coil.name()))
+                    .findFirst()
+                    .flatMap(w -> ohms(bench, w));
+            Optional<Double> beside = leads.windings().stream()
+                    .filter(w -> w.role() == coil.role())
+                    .flatMap(w -> ohms(bench, w).stream())
+                    .findFirst();
+            Optional<Double> measured = own.or(() -> beside);
+            every &= measured.isPresent();
+            coils.add(measured.map(coil::measuring).orElse(coil));
+        }
+        return new Known(motor.withCoils(coils), every);
     }
 
     /** The last reading between a winding's two leads that shows its copper; less the meter's zero, at 20 °C. */

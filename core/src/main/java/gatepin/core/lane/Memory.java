@@ -2,6 +2,9 @@ package gatepin.core.lane;
 
 import gatepin.core.Effort;
 import gatepin.core.Reading;
+import gatepin.core.check.CheckRequest;
+import gatepin.core.check.ColdPlan;
+import gatepin.core.check.ColdPlanner;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Motor;
@@ -36,6 +39,8 @@ public final class Memory {
     private final Map<PlanRequest, CompletableFuture<PlanResult>> plans = new Lately<>();
     private final Map<Loaded, CompletableFuture<Analysis>> analyses = new Lately<>();
     private final Map<Hung, CompletableFuture<ConnectionCheck>> checks = new Lately<>();
+
+    private final Map<CheckRequest, CompletableFuture<ColdPlan>> coldPlans = new Lately<>();
 
     private static final class Lately<K, V> extends LinkedHashMap<K, V> {
         private static final long serialVersionUID = 1;
@@ -116,5 +121,10 @@ public final class Memory {
                 checks,
                 new Hung(connection, leads, motor, rated, supply),
                 () -> ConnectionCheck.of(connection, leads, motor, rated, supply, Feeder.STIFF));
+    }
+
+    /** What to read cold on a wiring. */
+    ColdPlan coldPlan(CheckRequest request) {
+        return once(coldPlans, request, () -> ColdPlanner.plan(request));
     }
 }

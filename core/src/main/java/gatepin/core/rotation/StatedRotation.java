@@ -55,6 +55,11 @@ public record StatedRotation(Direction direction, End seenFrom) {
         return direction != Direction.NOT_STATED;
     }
 
+    /** The same rotation as it looks from an end. */
+    public StatedRotation seenFrom(End end) {
+        return end == seenFrom ? this : new StatedRotation(direction.opposite(), end);
+    }
+
     /** The other way round, seen from the same end. */
     public StatedRotation reversed() {
         return new StatedRotation(direction.opposite(), seenFrom);

@@ -179,6 +179,8 @@ public class DemoShops implements ApplicationRunner {
     private long job(long shop, String machine, String note, String plate) {
         long id = machines.bringIn(shop, machine, note).value().orElseThrow();
         madeSafe(id, machine.equals("Apple scratter"));
+        // the simulated instruments find nothing wrong, but for one start switch that sticks
+        desks.check().hide(id, machine.equals("Hay-loft winch") ? "inner-closed-start switch" : "");
         if (!plate.isEmpty()) {
             String[] f = plate.replace("_", "").split(" ", -1);
             PlateReader.Typed typed =

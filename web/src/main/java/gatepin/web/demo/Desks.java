@@ -1,5 +1,6 @@
 package gatepin.web.demo;
 
+import gatepin.web.check.CheckDesk;
 import gatepin.web.gate.diagram.DiagramDesk;
 import gatepin.web.gate.found.FoundDesk;
 import gatepin.web.gate.gear.MapDesk;
@@ -22,4 +23,5 @@ record Desks(
         SupplyDesk supply,
         RotationDesk rotation,
         SwitchDesk gear,
-        MapDesk map) {}
+        MapDesk map,
+        CheckDesk check) {}

@@ -15,7 +15,8 @@ public enum JobPart {
     WISHES("the wishes"),
     PLAN("the wiring plan"),
     WIRES("the wires"),
-    CABLES("the lengths");
+    CABLES("the lengths"),
+    CHECKS("the checks");
 
     private final String words;
 

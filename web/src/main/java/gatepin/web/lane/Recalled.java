@@ -1,5 +1,6 @@
 package gatepin.web.lane;
 
+import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
@@ -39,6 +40,7 @@ public final class Recalled {
     private Optional<SwitchKind> kind = Optional.empty();
     private Wishes wishes = Wishes.NONE;
     private Optional<Facts.WirePlan> plan = Optional.empty();
+    private CheckRecord checks = CheckRecord.NOTHING;
 
     Recalled() {}
 
@@ -97,6 +99,11 @@ public final class Recalled {
         plan = Optional.of(new Facts.WirePlan(wires, left));
     }
 
+    /** What was read and seen of the wiring. */
+    public void checks(CheckRecord record) {
+        checks = record;
+    }
+
     /** What only the room itself reads again, by its type ({@link JobFile#kept}). */
     public <T> void keep(Class<T> type, T value) {
         kept.put(type, value);
@@ -134,6 +141,7 @@ public final class Recalled {
                 new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
                 rotation,
                 new Facts.GearFacts(kind, job.switchRating(), wishes, plan),
+                checks,
                 lane);
     }
 }

@@ -1,0 +1,51 @@
+package gatepin.core.check;
+
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Device;
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Terminal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/** Works on faulty circuits once for all of those in which wires and contacts join the same: they do the same. */
+final class Alike<T> {
+    private final Circuit sound;
+    private final List<Terminal> told;
+    private final Map<Object, T> known = new HashMap<>();
+
+    Alike(Circuit sound) {
+        this.sound = sound;
+        this.told = sound.terminals().stream()
+                .filter(t -> !t.is(Device.Type.SPLICE))
+                .toList();
+    }
+
+    /** What was worked out for a circuit alike, or else what the work gives now. */
+    T of(Circuit faulty, Function<Circuit, T> work) {
+        boolean wiresOnly = faulty.motor().equals(sound.motor())
+                && faulty.outside().equals(sound.outside())
+                && faulty.supply().equals(sound.supply());
+        return wiresOnly ? known.computeIfAbsent(joined(faulty), k -> work.apply(faulty)) : work.apply(faulty);
+    }
+
+    /** Which of the terminals are one point in each setting, and by wires alone: all that a judgement of wires hangs on. */
+    private Object joined(Circuit faulty) {
+        List<Integer> joined = new ArrayList<>();
+        number(Nodes.of(faulty.wires(), List.of()), joined);
+        for (Setting setting : faulty.settings()) {
+            number(faulty.joinedOutside(setting), joined);
+        }
+        return joined;
+    }
+
+    private void number(Nodes nodes, List<Integer> into) {
+        Map<Terminal, Integer> numbers = new HashMap<>();
+        for (Terminal terminal : told) {
+            into.add(numbers.computeIfAbsent(nodes.nodeOf(terminal), k -> numbers.size()));
+        }
+    }
+}

@@ -1,0 +1,73 @@
+package gatepin.web.gate.live;
+
+import gatepin.core.Sentence;
+import gatepin.core.check.CheckRequest;
+import gatepin.core.check.Fault.EndsExchanged;
+import gatepin.core.check.WrongWay;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.plan.PlanStore;
+import gatepin.web.plan.PlanStore.ChosenPlan;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What a person does about a machine that turns the wrong way. */
+@Service
+class LiveDesk {
+    private final Acts acts;
+    private final JobStore jobs;
+    private final PlanStore plans;
+
+    LiveDesk(Acts acts, JobStore jobs, PlanStore plans) {
+        this.acts = acts;
+        this.jobs = jobs;
+        this.plans = plans;
+    }
+
+    /** Which two ends to exchange so that it turns the other way; empty where no single exchange does that. */
+    static Optional<EndsExchanged> mend(JobFile file) {
+        return file.workup()
+                .once("wrongWay", () -> file.workup().checkRequest().flatMap(WrongWay::mend));
+    }
+
+    /**
+     * Exchanges the two ends in the plan: all other wires stay ticked, these two are to be made anew.
+     *
+     * @throws StaleEdit when the plan is another by now, or nothing can be exchanged
+     */
+    void exchange(long jobId, long planId) {
+        acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+            ChosenPlan before = act.before()
+                    .kept(ChosenPlan.class)
+                    .filter(p -> p.id() == planId)
+                    .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+            CheckRequest request =
+                    act.before().workup().checkRequest().orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+            EndsExchanged mend = mend(act.before()).orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+            List<Wire> wires = mend.applyTo(request.circuit()).wires();
+            long id = plans.add(jobId, before.cost(), wires);
+            ChosenPlan now = plans.plan(id).orElseThrow();
+            for (int i = 0; i < wires.size(); i++) {
+                boolean same = wires.get(i).equals(before.wires().get(i).wire());
+                if (same && before.wires().get(i).isMade()) {
+                    plans.mark(id, now.wires().get(i).id(), true, act.person());
+                }
+            }
+            jobs.setPlan(jobId, Optional.of(id));
+            List<Terminal> ends = mend.places(request.circuit());
+            act.saved("log.exchanged", ends.get(0).mark(), ends.get(1).mark());
+            return List.of(new Change(
+                    Fact.WIRES,
+                    Sentence.of("change.exchanged", ends.get(0).mark(), ends.get(1).mark())));
+        });
+    }
+}

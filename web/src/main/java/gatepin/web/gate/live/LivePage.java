@@ -1,0 +1,197 @@
+package gatepin.web.gate.live;
+
+import gatepin.core.check.Band;
+import gatepin.core.check.CheckRequest;
+import gatepin.core.check.Complaint;
+import gatepin.core.check.Fault;
+import gatepin.core.check.LiveCheck;
+import gatepin.core.check.LivePlan.Expected;
+import gatepin.core.check.LiveStep.Answer;
+import gatepin.core.check.LiveStep.What;
+import gatepin.core.check.Suspects.Suspect;
+import gatepin.core.check.Symptom;
+import gatepin.core.circuit.Terminal;
+import gatepin.web.check.CheckWords;
+import gatepin.web.lane.JobFile;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+
+/** The Live check gate as it is shown. */
+final class LivePage {
+    private static final int SHOWN = 5;
+
+    private final JobFile file;
+    private final LiveCheck check;
+    private final Optional<Expected> asked;
+
+    /** A step as it is listed. */
+    public record Line(
+            String key, String what, String at, String expected, String seen, String look, boolean needed, boolean here) {}
+
+    /** What is looked at now. */
+    public record Now(
+            String key, String title, String how, String answer, String expected, String within, String unit) {}
+
+    /** One explanation. */
+    public record Suspicion(List<String> words, String share) {}
+
+    /** Which two ends to exchange. */
+    public record Exchange(String words, String first, String second) {}
+
+    LivePage(JobFile file, LiveCheck check, Optional<String> wanted) {
+        this.file = file;
+        this.check = check;
+        this.asked = wanted.flatMap(check.plan()::step).or(check::next);
+    }
+
+    private static String title(What what) {
+        return switch (what) {
+            case OUTLET_VOLTS -> "Volts at the outlet";
+            case FIRST_TO_GROUND -> "First line to ground";
+            case SECOND_TO_GROUND -> "Second line to ground";
+            case TURNS -> "Bump: which way?";
+            case CLICK_UP -> "A click on the way up?";
+            case IDLE_AMPS -> "Amps, idling";
+            case VOLTS -> "Volts while it runs";
+            case SPEED -> "Speed";
+            case LOAD_AMPS -> "Amps under load";
+            case CLICK_DOWN -> "A click in coasting down?";
+            case COAST -> "Seconds to a full stop";
+            case CELSIUS -> "How warm is the frame?";
+        };
+    }
+
+    private String how(Expected step) {
+        String at = step.step()
+                .setting()
+                .map(s -> CheckWords.setting(file, s))
+                .orElse("");
+        return switch (step.step().what()) {
+            case OUTLET_VOLTS -> "Plug out. Probes in the outlet, line to line. The meter was tried on a known source first.";
+            case FIRST_TO_GROUND -> "Plug out. One probe on the hot, one on the " + file.ground() + ".";
+            case SECOND_TO_GROUND -> "Plug out. One probe on the other line, one on the " + file.ground() + ".";
+            case TURNS -> "Plug in, stand clear, handle to " + at + " for half a second, then OFF. Look at the shaft while it"
+                    + " coasts. Hums and stands: off within " + CheckWords.number(check.plan().stopSeconds()) + " s.";
+            case CLICK_UP -> "Handle to " + at + ", let it come up. The start switch opens with a click within a second or two."
+                    + " None by three seconds: off.";
+            case IDLE_AMPS -> "Clamp around ONE line, belt off. A single-phase motor idles at more than half of what its plate"
+                    + " names.";
+            case VOLTS -> "At the switch, line to line, while it runs.";
+            case SPEED -> "Tachometer, or chalk and a count over fifteen seconds times four.";
+            case LOAD_AMPS -> "Belt on and working. Not above what the plate names for long.";
+            case CLICK_DOWN -> "Handle to OFF, let it coast. No second click: it will not start next time.";
+            case COAST -> "From OFF to a full stop. Only then the other way.";
+            case CELSIUS -> "After two starts each way, spread. The back of the hand stays on it up to some 60 °C.";
+        };
+    }
+
+    private String expected(Expected step) {
+        Band band = step.band();
+        return switch (step.step().what().answer()) {
+            case DIRECTION -> step.turn().map(CheckWords::turn).orElse("the way the work needs");
+            case YES_OR_NO -> "yes";
+            case NUMBER ->
+                step.step().what() == What.COAST || step.step().what() == What.CELSIUS
+                        ? "up to " + CheckWords.number(band.most()) + CheckWords.unit(step)
+                        : CheckWords.number(band.likely()) + CheckWords.unit(step);
+        };
+    }
+
+    private static String within(Expected step) {
+        boolean measured = step.step().what().answer() == Answer.NUMBER
+                && step.step().what() != What.COAST
+                && step.step().what() != What.CELSIUS;
+        return measured
+                ? CheckWords.number(step.band().least()) + " to " + CheckWords.number(step.band().most())
+                        + CheckWords.unit(step)
+                : "";
+    }
+
+    Optional<Now> now() {
+        return asked.map(s -> new Now(
+                s.step().key(),
+                title(s.step().what()),
+                how(s),
+                s.step().what().answer().name().toLowerCase(Locale.ROOT),
+                expected(s),
+                within(s),
+                CheckWords.unit(s).strip()));
+    }
+
+    List<Line> lines() {
+        List<Line> lines = new ArrayList<>();
+        for (LiveCheck.Line line : check.lines()) {
+            Expected step = line.expected();
+            lines.add(new Line(
+                    step.step().key(),
+                    title(step.step().what()),
+                    step.step().setting().map(s -> CheckWords.setting(file, s)).orElse(""),
+                    expected(step),
+                    line.seen().map(s -> CheckWords.seen(step, s)).orElse(""),
+                    line.standing().map(s -> s.name().toLowerCase(Locale.ROOT)).orElse("open"),
+                    line.needed(),
+                    asked.filter(step::equals).isPresent()));
+        }
+        return lines;
+    }
+
+    /** Which two ends to exchange where all it does wrong is the way it turns. */
+    Optional<Exchange> exchange() {
+        return check.symptoms().equals(EnumSet.of(Symptom.WRONG_WAY)) ? exchange(file) : Optional.empty();
+    }
+
+    static Optional<Exchange> exchange(JobFile file) {
+        return LiveDesk.mend(file).map(m -> {
+            List<Terminal> ends = m.places(file.workup().checkRequest().orElseThrow().circuit());
+            return new Exchange(
+                    file.say(m.words(file.workup().checkRequest().orElseThrow().circuit())),
+                    ends.get(0).mark(),
+                    ends.get(1).mark());
+        });
+    }
+
+    /** What may be wrong by what was seen. */
+    List<Suspicion> suspicions() {
+        return suspicions(file, file.workup().checkRequest().orElseThrow(), check.symptoms());
+    }
+
+    static List<Suspicion> suspicions(JobFile file, CheckRequest request, Set<Symptom> seen) {
+        if (seen.isEmpty()) {
+            return List.of();
+        }
+        List<Suspect> likely = file.workup().once(List.of("complaint", seen), () -> Complaint.rank(request, seen));
+        return likely.stream()
+                .limit(SHOWN)
+                .map(s -> new Suspicion(
+                        s.faults().stream()
+                                .map((Fault f) -> file.say(f.words(request.circuit())))
+                                .toList(),
+                        Math.max(1, Math.round(100 * s.share())) + " in 100"))
+                .toList();
+    }
+
+    /** What is complained of, as a person says it. */
+    static String said(Symptom symptom) {
+        return switch (symptom) {
+            case DEAD -> "Nothing happens";
+            case HUMS -> "It hums and does not turn";
+            case BY_HAND_ONLY -> "It starts only when spun by hand";
+            case TRIPS_AT_ONCE -> "The breaker is out at once";
+            case GROUND_FAULT_TRIPS -> "The GFCI or RCD is out";
+            case TRIPS_LATER -> "It trips after a while";
+            case NO_CLICK -> "No click";
+            case SLOW -> "It runs slow";
+            case HOT -> "It gets hot";
+            case NOISY -> "It is loud";
+            case SAME_WAY -> "The same way in both positions";
+            case ONE_WAY_ONLY -> "It runs in one position only";
+            case WRONG_WAY -> "The wrong way in both positions";
+            case SHOCK -> "A shock from the frame";
+            case RUNS_IN_OFF -> "It hums or runs in OFF";
+        };
+    }
+}
