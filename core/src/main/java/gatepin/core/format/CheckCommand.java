@@ -1,6 +1,8 @@
 package gatepin.core.format;
 
+import com.fasterxml.jackson.core.JsonProcessingException;
 import gatepin.core.Reading;
+import gatepin.core.check.CheckRequest;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import java.util.Optional;
@@ -33,8 +35,11 @@ final class CheckCommand implements Callable<Integer> {
                     "Write it at standstill in a setting (forward, off, reverse, \"K1 in\") as a netlist for SPICE.")
     private Optional<String> netlist = Optional.empty();
 
+    @Option(names = "--cold", description = "What to read with the plug pulled before it gets power, and what to expect.")
+    private boolean cold;
+
     @Override
-    public Integer call() {
+    public Integer call() throws JsonProcessingException {
         Reading<WiringFile> read = InputFile.text(file)
                 .value()
                 .map(WiringReader::read)
@@ -43,6 +48,11 @@ final class CheckCommand implements Callable<Integer> {
             return InputFile.refuse(file, read.problems(), spec.commandLine().getErr());
         }
         WiringFile wiring = read.value().orElseThrow();
+        if (cold) {
+            CheckRequest request = CheckRequest.of(wiring.circuit(), wiring.rated());
+            spec.commandLine().getOut().println(new ChecksWriter(wiring.machine(), request).cold());
+            return 0;
+        }
         spec.commandLine()
                 .getOut()
                 .println(netlist.map(name -> SpiceNetlist.standstill(

@@ -19,7 +19,7 @@ import picocli.CommandLine.Spec;
             "1:what was given is wrong; each line says where and what to mend",
             "2:the call is wrong"
         },
-        subcommands = {CheckCommand.class, PlanCommand.class, ReadCommand.class, WindingsCommand.class})
+        subcommands = {CheckCommand.class, FaultsCommand.class, PlanCommand.class, ReadCommand.class, WindingsCommand.class})
 public final class Commands implements Runnable {
     /** What was given is wrong. */
     static final int WRONG = 1;
@@ -48,6 +48,6 @@ public final class Commands implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "say what to do: check, plan, read or windings");
+        throw new ParameterException(spec.commandLine(), "say what to do: check, faults, plan, read or windings");
     }
 }

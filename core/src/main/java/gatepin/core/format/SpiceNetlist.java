@@ -119,12 +119,18 @@ public final class SpiceNetlist {
         String start = joint();
         ammeter(element.name(), id, node(element.a()), start);
         if (element instanceof Coil coil) {
-            String afterOhms = joint();
-            line("R" + id + " " + start + " " + afterOhms + " " + number(coil.ohms()));
+            boolean wound = coil.presentTurns() > 0;
+            // burnt together it makes no field: nothing is left but a little of its ohms and its leakage
+            String afterOhms = wound || coil.presentLeakageOhms() > 0 ? joint() : node(coil.other());
+            line("R" + id + " " + start + " " + afterOhms + " " + number(coil.presentOhms()));
             String afterLeakage = afterOhms;
-            if (coil.leakageOhms() > 0) {
-                afterLeakage = joint();
-                line("Lleak" + id + " " + afterOhms + " " + afterLeakage + " " + number(henries(coil.leakageOhms())));
+            if (coil.presentLeakageOhms() > 0) {
+                afterLeakage = wound ? joint() : node(coil.other());
+                line("Lleak" + id + " " + afterOhms + " " + afterLeakage + " "
+                        + number(henries(coil.presentLeakageOhms())));
+            }
+            if (!wound) {
+                return;
             }
             double main = coil.turns()
                     * coil.turns()
@@ -152,18 +158,21 @@ public final class SpiceNetlist {
                             ? "Lrleak" + axis + " s" + axis + " 0 " + number(henries(rotor.leakageOhms()))
                             : "Vrleak" + axis + " s" + axis + " 0 0");
         }
-        List<Coil> coils = circuit.motor().coils();
+        List<Element> elements = circuit.elements();
+        List<Coil> coils = circuit.motor().coils().stream()
+                .filter(c -> elements.contains(c) && c.presentTurns() > 0)
+                .toList();
         List<String> lines = new ArrayList<>();
         for (int i = 0; i < coils.size(); i++) {
             double angle = Math.toRadians(coils.get(i).degrees());
-            String own = "Le" + (i + 1);
+            String own = "Le" + (elements.indexOf(coils.get(i)) + 1);
             couple(lines, own, "Lrotd", Math.cos(angle));
             couple(lines, own, "Lrotq", Math.sin(angle));
             for (int j = 0; j < i; j++) {
                 couple(
                         lines,
                         own,
-                        "Le" + (j + 1),
+                        "Le" + (elements.indexOf(coils.get(j)) + 1),
                         Math.cos(angle - Math.toRadians(coils.get(j).degrees())));
             }
         }

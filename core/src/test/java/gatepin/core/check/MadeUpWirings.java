@@ -25,7 +25,11 @@ record MadeUpWirings(String name, CheckRequest request) {
     /** The wiring of a seed; empty where that motor cannot be wired on that switch. */
     static Optional<MadeUpWirings> of(long seed) {
         Random chance = new Random(seed * 104_729);
-        HealthyMotors motor = HealthyMotors.of(seed);
+        Optional<HealthyMotors> made = HealthyMotors.madeUp(seed);
+        if (made.isEmpty()) {
+            return Optional.empty();
+        }
+        HealthyMotors motor = made.orElseThrow();
         SwitchKind kind = SwitchKind.ALL.get(chance.nextInt(SwitchKind.ALL.size()));
         List<Plan> plans = Planner.search(new PlanRequest(
                         motor.leads().terminals(),

@@ -43,6 +43,11 @@ public record HealthyMotors(String name, Leads leads, Connection connection, Sup
 
     /** One motor for each seed. */
     public static HealthyMotors of(long seed) {
+        return madeUp(seed).orElseThrow();
+    }
+
+    /** One motor for each seed; about one in five hundred states figures that no motor can have. */
+    public static Optional<HealthyMotors> madeUp(long seed) {
         Random chance = new Random(seed * 7919);
         MotorFamily family = MotorFamily.values()[(int) (seed % 4)];
         boolean psc = family == MotorFamily.PERMANENT_SPLIT_CAPACITOR;
@@ -84,7 +89,7 @@ public record HealthyMotors(String name, Leads leads, Connection connection, Sup
                 Optional.empty(),
                 psc && connection.reversesByOtherWinding(leads));
         Supply.Kind kind = volts == 230 && hertz == 60 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
-        return new HealthyMotors(
+        return PlateFit.fit(given).value().map(fitted -> new HealthyMotors(
                 String.format(
                                 "seed %d: %s, %.2f hp, %s of %s V, %d Hz, %d poles, %d rpm",
                                 seed, family, horsepower, key, plateVolts, hertz, poles, rpm)
@@ -92,8 +97,8 @@ public record HealthyMotors(String name, Leads leads, Connection connection, Sup
                 leads,
                 connection,
                 new Supply(volts, hertz, kind),
-                PlateFit.fit(given).value().orElseThrow().values().motor(leads),
-                new RatedPoint(slip(rpm, hertz, poles), given.ratedNm()));
+                fitted.values().motor(leads),
+                new RatedPoint(slip(rpm, hertz, poles), given.ratedNm())));
     }
 
     /** The same motor with all its like ends called the other ones, or as they are: nothing may hang on that. */

@@ -69,7 +69,7 @@ class LiveController {
 
     private static void fill(Model model, JobFile file, String wanted) {
         model.asMap().putIfAbsent("typed", Map.of());
-        model.addAttribute("before", BEFORE);
+        model.addAttribute("firstThese", BEFORE);
         model.addAttribute("danger", file.workup().checkedDanger().map(file::say).orElse(""));
         model.addAttribute("coldOpen", file.lane().pin(Gate.COLD).isOpen());
         model.addAttribute(
