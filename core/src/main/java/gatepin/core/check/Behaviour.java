@@ -73,8 +73,8 @@ record Behaviour(
         Behaviour run() {
             AcNetwork resting = AcNetwork.of(circuit, State.atRest(setting));
             AcSolution standing = resting.at(1);
-            boolean carries =
-                    circuit.motor().coils().stream().anyMatch(c -> standing.current(c).norm() > Carrying.NOTHING_AMPS);
+            boolean carries = circuit.motor().coils().stream()
+                    .anyMatch(c -> standing.current(c).norm() > Carrying.NOTHING_AMPS);
             boolean trips = standing.lineAmps() > TRIPS_AMPS
                     || standing.lineCurrent(Terminal.GROUND).norm() > TRIPS_TO_GROUND;
             double frameVolts = circuit.frames().stream()
@@ -89,8 +89,20 @@ record Behaviour(
                         && resting.torqueAt(SPUN_BY_HAND) > STARTS * rated.torqueNm()
                         && resting.torqueAt(2 - SPUN_BY_HAND) < -STARTS * rated.torqueNm();
                 return new Behaviour(
-                        way, carries, trips, spun, standing.lineAmps(), false, false, 1, standing.lineAmps(), 1,
-                        standing.lineAmps(), 0, seconds(standing), frameVolts,
+                        way,
+                        carries,
+                        trips,
+                        spun,
+                        standing.lineAmps(),
+                        false,
+                        false,
+                        1,
+                        standing.lineAmps(),
+                        1,
+                        standing.lineAmps(),
+                        0,
+                        seconds(standing),
+                        frameVolts,
                         standing.lineCurrent(Terminal.GROUND).norm());
             }
             return started(way, resting, standing, frameVolts);
@@ -169,7 +181,8 @@ record Behaviour(
             Complex forward = Complex.ZERO;
             Complex backward = Complex.ZERO;
             for (Coil coil : circuit.motor().coils()) {
-                Complex turns = new Complex(0, Math.toRadians(coil.degrees())).exp().multiply(coil.presentTurns() / 2);
+                Complex turns =
+                        new Complex(0, Math.toRadians(coil.degrees())).exp().multiply(coil.presentTurns() / 2);
                 forward = forward.add(solution.current(coil).multiply(turns.conjugate()));
                 backward = backward.add(solution.current(coil).multiply(turns));
             }

@@ -112,8 +112,8 @@ final class Bench {
     /** With a tag off nothing but the capacitor itself counts. */
     static double ofCapacitor(Circuit circuit, String name) {
         Capacitor capacitor = Named.capacitor(circuit, name);
-        boolean shorted = circuit.motor().contacts().stream()
-                .anyMatch(c -> c.name().equals(name + Fault.SHORTED_NAME));
+        boolean shorted =
+                circuit.motor().contacts().stream().anyMatch(c -> c.name().equals(name + Fault.SHORTED_NAME));
         if (shorted) {
             return SHORTED;
         }

@@ -79,17 +79,13 @@ public final class ColdCheck {
     public List<Line> besides() {
         return counting.values().stream()
                 .filter(t -> plan.step(t.read().key()).isEmpty())
-                .map(t -> new Line(
-                        new Step(t.read(), expected(t.read())), Optional.of(t), Optional.of(standing(t))))
+                .map(t -> new Line(new Step(t.read(), expected(t.read())), Optional.of(t), Optional.of(standing(t))))
                 .toList();
     }
 
     /** The first reading that is still to be taken. */
     public Optional<Step> next() {
-        return lines().stream()
-                .filter(l -> l.taken().isEmpty())
-                .map(Line::step)
-                .findFirst();
+        return lines().stream().filter(l -> l.taken().isEmpty()).map(Line::step).findFirst();
     }
 
     /** The readings that count: the last of each that no mend has made void. */

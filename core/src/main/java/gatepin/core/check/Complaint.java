@@ -5,8 +5,8 @@ import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.InnerContact;
-import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.RatedPoint;
 import java.util.ArrayList;
@@ -64,7 +64,19 @@ public final class Complaint {
      * @param seen what is complained of
      */
     public static List<Suspect> rank(CheckRequest request, Set<Symptom> seen) {
-        return new Complaint(request).rank(Faults.of(request.circuit(), request.links()), seen);
+        return rank(request, seen, List.of());
+    }
+
+    /**
+     * The same where the wiring was read cold: what those readings contradict is not wrong.
+     *
+     * @param taken the readings that count
+     */
+    public static List<Suspect> rank(CheckRequest request, Set<Symptom> seen, List<Taken> taken) {
+        List<Fault> possible = Faults.of(request.circuit(), request.links()).stream()
+                .filter(f -> !FaultFinder.contradicts(request, f, taken))
+                .toList();
+        return new Complaint(request).rank(possible, seen);
     }
 
     /** What would be complained of with a fault in it. */

@@ -99,7 +99,8 @@ public sealed interface Fault {
                     : gone.run() == Wire.Run.SWITCH_BOX
                             ? Sentence.of(
                                     "fault.jumperOut", Named.of(gone.from(), circuit), Named.of(gone.to(), circuit))
-                            : Sentence.of("fault.wireOut", Named.of(gone.from(), circuit), Named.of(gone.to(), circuit));
+                            : Sentence.of(
+                                    "fault.wireOut", Named.of(gone.from(), circuit), Named.of(gone.to(), circuit));
         }
 
         @Override
@@ -241,7 +242,8 @@ public sealed interface Fault {
 
         @Override
         public String key() {
-            return (open ? "open-" : "closed-") + contact.a().id() + "-" + contact.b().id();
+            return (open ? "open-" : "closed-") + contact.a().id() + "-"
+                    + contact.b().id();
         }
 
         @Override
@@ -365,8 +367,7 @@ public sealed interface Fault {
                 case TURNED -> replaced(circuit, bad, List.of(bad.turned()));
                 case TO_FRAME -> {
                     List<Element> outside = new ArrayList<>(circuit.outside());
-                    outside.add(new Resistor(
-                            coil + " to frame", bad.like(), Terminal.MOTOR_FRAME, TO_FRAME_OHMS));
+                    outside.add(new Resistor(coil + " to frame", bad.like(), Terminal.MOTOR_FRAME, TO_FRAME_OHMS));
                     yield new Circuit(
                             circuit.motor(),
                             circuit.chart(),
@@ -494,7 +495,8 @@ public sealed interface Fault {
                 case HALF -> changed(circuit, capacitor, c -> holding(c, c.microfarads() / 2));
                 case SHORTED -> {
                     Capacitor bad = Named.capacitor(circuit, capacitor);
-                    List<InnerContact> contacts = new ArrayList<>(circuit.motor().contacts());
+                    List<InnerContact> contacts =
+                            new ArrayList<>(circuit.motor().contacts());
                     contacts.add(new InnerContact(
                             capacitor + SHORTED_NAME, InnerContact.Kind.JOINT, bad.a(), bad.b(), Health.WORKS));
                     Motor m = circuit.motor();
@@ -596,9 +598,7 @@ public sealed interface Fault {
         }
 
         private static Terminal exchanged(Terminal terminal) {
-            return terminal.equals(Terminal.L1)
-                    ? Terminal.L2
-                    : terminal.equals(Terminal.L2) ? Terminal.L1 : terminal;
+            return terminal.equals(Terminal.L1) ? Terminal.L2 : terminal.equals(Terminal.L2) ? Terminal.L1 : terminal;
         }
 
         @Override
@@ -662,8 +662,7 @@ public sealed interface Fault {
     }
 
     private static Capacitor holding(Capacitor capacitor, double microfarads) {
-        return new Capacitor(
-                capacitor.name(), capacitor.a(), capacitor.b(), microfarads, capacitor.esrOhms());
+        return new Capacitor(capacitor.name(), capacitor.a(), capacitor.b(), microfarads, capacitor.esrOhms());
     }
 
     private static Circuit changed(Circuit circuit, String name, UnaryOperator<Capacitor> change) {

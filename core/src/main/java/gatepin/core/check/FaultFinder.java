@@ -75,6 +75,14 @@ public final class FaultFinder {
         return moved;
     }
 
+    /** Whether some reading cannot be with a fault. */
+    static boolean contradicts(CheckRequest request, Fault fault, List<Taken> taken) {
+        Bench.On is = new Bench(request.circuit(), request.hasOff()).on(fault.applyTo(request.circuit()));
+        return taken.stream()
+                .anyMatch(t -> t.against(Bench.band(t.read(), is.shown(t.read()), request.meter()), request.meter())
+                        == Taken.Standing.DISAGREES);
+    }
+
     /** Whether no reading there is tells two faults apart. */
     public static boolean isAlike(CheckRequest request, Fault one, Fault other) {
         if (one.equals(other)) {
@@ -155,7 +163,9 @@ public final class FaultFinder {
             return band.holds(value) || (band == Bench.SWINGS && one.kind() == Taken.Kind.MICROFARADS) ? 0 : IMPOSSIBLE;
         }
         double width = (band.most() - band.least()) / 2;
-        double off = Math.abs(value - Math.max(0, shown)) / Math.max(width, meter.error().ohms()) * HALF_WIDTH;
+        double off = Math.abs(value - Math.max(0, shown))
+                / Math.max(width, meter.error().ohms())
+                * HALF_WIDTH;
         return Math.min(IMPOSSIBLE, off * off / 2);
     }
 
@@ -229,9 +239,7 @@ public final class FaultFinder {
                 moves[i] = shown != sound[i];
                 against[i] = against(i, shown);
                 boolean opens = Double.isInfinite(shown) != Double.isInfinite(sound[i]);
-                nearer |= moves[i]
-                        && against(i, sound[i]) >= IMPOSSIBLE
-                        && (against[i] < IMPOSSIBLE || opens);
+                nearer |= moves[i] && against(i, sound[i]) >= IMPOSSIBLE && (against[i] < IMPOSSIBLE || opens);
             }
             this.helps = nearer;
         }
@@ -243,7 +251,9 @@ public final class FaultFinder {
 
     /** Two faults that can be together: not two of one contact, one coil, one capacitor or one wire's end. */
     private static boolean go(Fault one, Fault other) {
-        return !(one instanceof Fault.CoilBad a && other instanceof Fault.CoilBad b && a.coil().equals(b.coil()))
+        return !(one instanceof Fault.CoilBad a
+                        && other instanceof Fault.CoilBad b
+                        && a.coil().equals(b.coil()))
                 && !(one instanceof Fault.HalvesExchanged || other instanceof Fault.HalvesExchanged)
                 && !(one instanceof Fault.CapacitorBad c
                         && other instanceof Fault.CapacitorBad d

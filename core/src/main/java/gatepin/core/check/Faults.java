@@ -261,9 +261,7 @@ public final class Faults {
         add(new OtherSupply(other, true));
         add(new OtherSupply(
                 new Supply(
-                        supply.volts() <= LOW ? 2 * supply.volts() : supply.volts() / 2,
-                        supply.hertz(),
-                        supply.kind()),
+                        supply.volts() <= LOW ? 2 * supply.volts() : supply.volts() / 2, supply.hertz(), supply.kind()),
                 false));
         if (supply.kind() == Supply.Kind.HOT_AND_NEUTRAL) {
             add(new OutletExchanged());

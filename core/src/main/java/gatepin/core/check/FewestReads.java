@@ -156,7 +156,8 @@ final class FewestReads {
         List<Map.Entry<BitSet, Integer>> kept = new ArrayList<>();
         for (Map.Entry<BitSet, Integer> entry : all) {
             boolean beaten = kept.stream()
-                    .anyMatch(k -> access[k.getValue()] <= access[entry.getValue()] && holds(k.getKey(), entry.getKey()));
+                    .anyMatch(
+                            k -> access[k.getValue()] <= access[entry.getValue()] && holds(k.getKey(), entry.getKey()));
             if (!beaten) {
                 kept.add(entry);
             }

@@ -17,8 +17,8 @@ import java.util.Set;
  */
 public record LiveCheck(LivePlan plan, CheckRecord record) {
     /** What may be left out where there is no instrument for it, or no load yet. */
-    private static final Set<What> IF_IT_CAN_BE = EnumSet.of(
-            What.FIRST_TO_GROUND, What.SECOND_TO_GROUND, What.VOLTS, What.SPEED, What.LOAD_AMPS, What.COAST);
+    private static final Set<What> IF_IT_CAN_BE =
+            EnumSet.of(What.FIRST_TO_GROUND, What.SECOND_TO_GROUND, What.VOLTS, What.SPEED, What.LOAD_AMPS, What.COAST);
 
     /**
      * A step as it stands.
@@ -39,7 +39,10 @@ public record LiveCheck(LivePlan plan, CheckRecord record) {
                             .filter(s -> s.step().equals(e.step().key()))
                             .findFirst();
                     return new Line(
-                            e, mine, mine.map(e::against), !IF_IT_CAN_BE.contains(e.step().what()));
+                            e,
+                            mine,
+                            mine.map(e::against),
+                            !IF_IT_CAN_BE.contains(e.step().what()));
                 })
                 .toList();
     }
@@ -73,7 +76,8 @@ public record LiveCheck(LivePlan plan, CheckRecord record) {
         if (lines().stream().anyMatch(l -> l.standing().equals(Optional.of(Standing.BETWEEN)))) {
             return Optional.of(Sentence.of("lack.live.between"));
         }
-        long left = lines().stream().filter(l -> l.needed() && l.seen().isEmpty()).count();
+        long left =
+                lines().stream().filter(l -> l.needed() && l.seen().isEmpty()).count();
         return left > 0 ? Optional.of(Sentence.of("lack.live.left", left)) : Optional.empty();
     }
 }

@@ -103,9 +103,8 @@ public record LivePlan(List<Expected> steps, double stopAmps, double stopSeconds
             number(steps, What.SECOND_TO_GROUND, Optional.empty(), toGround(supply, Terminal.L2));
             double most = 0;
             double hum = MOST_HUM_SECONDS;
-            List<Setting> ways = circuit.settings().stream()
-                    .filter(Setting::isMeantToRun)
-                    .toList();
+            List<Setting> ways =
+                    circuit.settings().stream().filter(Setting::isMeantToRun).toList();
             for (Setting setting : ways) {
                 Behaviour runs = Behaviour.of(circuit, request.rated(), setting);
                 most = Math.max(most, runs.standstillAmps());
@@ -168,8 +167,7 @@ public record LivePlan(List<Expected> steps, double stopAmps, double stopSeconds
             if (way == Way.NONE || stated.direction() == Direction.NOT_STATED) {
                 return Optional.empty();
             }
-            return Optional.of(
-                    stated.direction() == Direction.CLOCKWISE ? Turn.CLOCKWISE : Turn.COUNTER_CLOCKWISE);
+            return Optional.of(stated.direction() == Direction.CLOCKWISE ? Turn.CLOCKWISE : Turn.COUNTER_CLOCKWISE);
         }
 
         private static void number(List<Expected> steps, What what, Optional<Setting> setting, Band band) {

@@ -28,8 +28,7 @@ public record SimulatedReading(Circuit actual, Meter meter, long seed) {
         }
         double ohms = Math.max(0, perfect);
         if (ohms > Meter.MOST_SHOWN) {
-            return new Taken(
-                    read, Double.POSITIVE_INFINITY, Taken.Kind.OHMS, meter.zeroOhms(), Copper.COLD_CELSIUS);
+            return new Taken(read, Double.POSITIVE_INFINITY, Taken.Kind.OHMS, meter.zeroOhms(), Copper.COLD_CELSIUS);
         }
         double off = ohms * meter.error().relative() * (2 * chance.nextDouble() - 1)
                 + meter.error().ohms() * (2 * chance.nextDouble() - 1);

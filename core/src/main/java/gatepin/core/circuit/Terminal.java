@@ -101,9 +101,7 @@ public record Terminal(Device device, String mark) implements Comparable<Termina
 
     @Override
     public boolean equals(@Nullable Object other) {
-        return other instanceof Terminal t
-                && mark.equals(t.mark)
-                && (device == t.device || device.equals(t.device));
+        return other instanceof Terminal t && mark.equals(t.mark) && (device == t.device || device.equals(t.device));
     }
 
     @Override

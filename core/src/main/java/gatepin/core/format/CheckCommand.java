@@ -35,7 +35,9 @@ final class CheckCommand implements Callable<Integer> {
                     "Write it at standstill in a setting (forward, off, reverse, \"K1 in\") as a netlist for SPICE.")
     private Optional<String> netlist = Optional.empty();
 
-    @Option(names = "--cold", description = "What to read with the plug pulled before it gets power, and what to expect.")
+    @Option(
+            names = "--cold",
+            description = "What to read with the plug pulled before it gets power, and what to expect.")
     private boolean cold;
 
     @Override

@@ -19,7 +19,13 @@ import picocli.CommandLine.Spec;
             "1:what was given is wrong; each line says where and what to mend",
             "2:the call is wrong"
         },
-        subcommands = {CheckCommand.class, FaultsCommand.class, PlanCommand.class, ReadCommand.class, WindingsCommand.class})
+        subcommands = {
+            CheckCommand.class,
+            FaultsCommand.class,
+            PlanCommand.class,
+            ReadCommand.class,
+            WindingsCommand.class
+        })
 public final class Commands implements Runnable {
     /** What was given is wrong. */
     static final int WRONG = 1;

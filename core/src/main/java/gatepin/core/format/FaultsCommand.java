@@ -45,7 +45,8 @@ final class FaultsCommand implements Callable<Integer> {
     @Option(
             names = "--read",
             paramLabel = "FROM,TO,SETTING=OHMS",
-            description = "A reading with the plug pulled, such as supply.L1,motor.T5,forward=0.2 or …=OL; several times.")
+            description =
+                    "A reading with the plug pulled, such as supply.L1,motor.T5,forward=0.2 or …=OL; several times.")
     private List<String> reads = new ArrayList<>();
 
     @Option(
@@ -113,12 +114,14 @@ final class FaultsCommand implements Callable<Integer> {
         problems.addAll(ohms.problems());
         if (from.isEmpty() || to.isEmpty() || from.equals(to) || setting.isEmpty()) {
             problems.add(new Problem(
-                    "--read", text, "name two terminals of the wiring and a setting, such as supply.L1,motor.T5,forward=OL"));
+                    "--read",
+                    text,
+                    "name two terminals of the wiring and a setting, such as supply.L1,motor.T5,forward=OL"));
             return Optional.empty();
         }
         return ohms.value()
-                .map(o -> Taken.of(
-                        new Read.Ohms(from.orElseThrow(), to.orElseThrow(), setting.orElseThrow(), false), o));
+                .map(o ->
+                        Taken.of(new Read.Ohms(from.orElseThrow(), to.orElseThrow(), setting.orElseThrow(), false), o));
     }
 
     private static Optional<Terminal> terminal(String[] places, int at, Circuit circuit) {

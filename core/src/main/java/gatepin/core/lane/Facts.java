@@ -53,7 +53,6 @@ public record Facts(
         this(region, bench, motor, supply, rotation, gear, CheckRecord.NOTHING, lane);
     }
 
-
     /** What planning hangs on: the same without the pins, the chosen plan and its ticks. */
     public Facts forPlanning() {
         return new Facts(

@@ -2,8 +2,8 @@ package gatepin.core.lane;
 
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Winding;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.lane.Facts.BenchFacts;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;

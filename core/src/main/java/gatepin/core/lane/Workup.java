@@ -25,8 +25,8 @@ import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchRating;
 import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.lane.Lane.Drop;
-import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PowerClass;
@@ -39,8 +39,8 @@ import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.SupplyAdvice;
-import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.RatedPoint;
 import gatepin.core.verdict.Rule;
@@ -400,20 +400,26 @@ public final class Workup {
     }
 
     private Optional<CheckRequest> workCheckRequest() {
-        return motor.rated().flatMap(rated -> checkedCircuit().map(as -> {
-            Measured.Known known = Measured.known(as.motor(), facts.bench(), leads());
-            Circuit c = as.with(known.motor());
-            Meter meter = facts.checks().meter().on(known.everyCoil() ? Meter.MEASURED : Meter.ESTIMATED);
-            Set<Contact> links =
-                    facts.gear().kind().map(g -> g.linksToTakeOut(c.wires())).orElse(Set.of());
-            return new CheckRequest(c, rated, hasOff(), links, meter);
-        }));
+        return motor.rated()
+                .flatMap(rated -> checkedCircuit().map(as -> {
+                    Measured.Known known = Measured.known(as.motor(), facts.bench(), leads());
+                    Circuit c = as.with(known.motor());
+                    Meter meter = facts.checks().meter().on(known.everyCoil() ? Meter.MEASURED : Meter.ESTIMATED);
+                    Set<Contact> links = facts.gear()
+                            .kind()
+                            .map(g -> g.linksToTakeOut(c.wires()))
+                            .orElse(Set.of());
+                    return new CheckRequest(c, rated, hasOff(), links, meter);
+                }));
     }
 
     /** The motor on a switch as it might be, for a complaint of a machine whose wiring nobody wrote down. */
     public Optional<CheckRequest> usualRequest() {
+        boolean runs = leads().all().stream().anyMatch(l -> l.isOf(Role.RUN));
         return motor.rated()
-                .flatMap(rated -> supply().or(() -> facts.motor().volts().stream().findFirst().map(this::supplyAt))
+                .filter(rated -> runs)
+                .flatMap(rated -> supply().or(
+                                () -> facts.motor().volts().stream().findFirst().map(this::supplyAt))
                         .flatMap(s -> CheckRequest.asIsUsual(
                                 fitted().orElseThrow().values().motor(leads()), rated, s)));
     }
@@ -425,16 +431,13 @@ public final class Workup {
 
     /** How the cold check stands. */
     public Optional<ColdCheck> coldCheck() {
-        return memo.of(
-                "coldCheck",
-                () -> checkRequest().map(r -> ColdCheck.of(r, memory.coldPlan(r), facts.checks())));
+        return memo.of("coldCheck", () -> checkRequest().map(r -> ColdCheck.of(r, memory.coldPlan(r), facts.checks())));
     }
 
     /** How the live check stands; the shaft is looked at from the end the person said. */
     public Optional<LiveCheck> liveCheck() {
         return memo.of(
-                "liveCheck",
-                () -> checkRequest().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts.checks())));
+                "liveCheck", () -> checkRequest().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts.checks())));
     }
 
     /** What the plus direction looks like from the end the person stands at. */
@@ -495,8 +498,7 @@ public final class Workup {
                 .filter(v -> v.rule() != Rule.FEEDER_WEAKENS)
                 .filter(v -> hasOff || !v.isOfOff())
                 .findFirst()
-                .map((Verdict v) ->
-                        VerdictWords.of(v, bench.circuit().supply()).title());
+                .map((Verdict v) -> VerdictWords.of(v, bench.circuit().supply()).title());
     }
 
     /** What the job has to show for its gates: each gate's room is asked what it lacks. */

@@ -6,11 +6,11 @@ import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
-import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Protection;
-import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.verdict.Analysis.Way;
@@ -58,8 +58,7 @@ final class Judge {
      */
     record Solved(AcSolution standstill, AcSolution running, Way way) {
         static Solved of(Circuit circuit, RatedPoint rated, Setting setting) {
-            AcSolution standstill =
-                    AcNetwork.of(circuit, State.atRest(setting)).at(1);
+            AcSolution standstill = AcNetwork.of(circuit, State.atRest(setting)).at(1);
             Way way = Analysis.way(standstill.torqueNm(), rated);
             return new Solved(
                     standstill,
@@ -117,9 +116,7 @@ final class Judge {
 
     private void interlock(Setting setting) {
         if (in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
-            double amps = AcNetwork.of(circuit, State.atRest(setting))
-                    .at(1)
-                    .lineAmps();
+            double amps = AcNetwork.of(circuit, State.atRest(setting)).at(1).lineAmps();
             verdicts.add(Verdict.of(Rule.NEEDS_INTERLOCK, Severity.WARN)
                     .in(setting)
                     .at(List.of(Terminal.L1, Terminal.L2))

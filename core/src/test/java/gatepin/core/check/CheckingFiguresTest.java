@@ -152,8 +152,12 @@ class CheckingFiguresTest {
             count.fifth += place <= 5 ? 1 : 0;
         }
         if (place > 3) {
-            count.missed.add(wiring + " hunting " + planted.stream().map(Fault::key).toList() + ": "
-                    + hunt.suspects().likely().stream().limit(3).map(s -> s.key()).toList());
+            count.missed.add(
+                    wiring + " hunting " + planted.stream().map(Fault::key).toList() + ": "
+                            + hunt.suspects().likely().stream()
+                                    .limit(3)
+                                    .map(s -> s.key())
+                                    .toList());
         }
     }
 
@@ -173,9 +177,15 @@ class CheckingFiguresTest {
                     .as("dangers that are seen: %s", count.missed)
                     .isEqualTo(count.visible);
             assertThat(count.falsely).as("dangers that passed").isZero();
-            assertThat(count.first / (double) count.singles).as("%s", count.missed).isGreaterThan(0.8);
-            assertThat(count.third / (double) count.singles).as("%s", count.missed).isGreaterThan(0.97);
-            assertThat(count.fifth / (double) count.doubles).as("%s", count.missed).isGreaterThan(0.8);
+            assertThat(count.first / (double) count.singles)
+                    .as("%s", count.missed)
+                    .isGreaterThan(0.8);
+            assertThat(count.third / (double) count.singles)
+                    .as("%s", count.missed)
+                    .isGreaterThan(0.97);
+            assertThat(count.fifth / (double) count.doubles)
+                    .as("%s", count.missed)
+                    .isGreaterThan(0.8);
         }
     }
 

@@ -50,12 +50,14 @@ class FaultySpiceTest {
         int read = 0;
         for (MadeUpWirings wiring : MadeUpWirings.some(WIRINGS, 5000)) {
             Circuit sound = wiring.request().circuit();
-            List<Fault> faults = new ArrayList<>(Faults.of(sound, wiring.request().links()));
+            List<Fault> faults =
+                    new ArrayList<>(Faults.of(sound, wiring.request().links()));
             faults.removeIf(f -> f instanceof OtherSupply);
             for (int i = 0; i < FAULTS_EACH; i++) {
                 Fault fault = faults.get(chance.nextInt(faults.size()));
                 Circuit faulty = fault.applyTo(sound);
-                Setting setting = sound.settings().get(chance.nextInt(sound.settings().size()));
+                Setting setting =
+                        sound.settings().get(chance.nextInt(sound.settings().size()));
                 currents(wiring + ": " + fault.key(), faulty, State.atRest(setting));
                 compared++;
                 read += readings(wiring + ": " + fault.key(), faulty, State.atRest(setting));
@@ -77,10 +79,18 @@ class FaultySpiceTest {
         }
         double scale = Math.max(ours.lineAmps(), 0.01);
         for (Element element : circuit.elements()) {
-            close(what + ", " + element.name(), ours.current(element), theirs.get(netlist.ammeters().get(element.name())), scale);
+            close(
+                    what + ", " + element.name(),
+                    ours.current(element),
+                    theirs.get(netlist.ammeters().get(element.name())),
+                    scale);
         }
         for (Terminal line : List.of(Terminal.L1, Terminal.L2, Terminal.GROUND)) {
-            close(what + ", " + line, ours.lineCurrent(line), theirs.get(netlist.ammeters().get(line.mark())), scale);
+            close(
+                    what + ", " + line,
+                    ours.lineCurrent(line),
+                    theirs.get(netlist.ammeters().get(line.mark())),
+                    scale);
         }
     }
 
@@ -109,7 +119,11 @@ class FaultySpiceTest {
                 pair++;
                 // each pair has a copy of the net of its own, with one end on node 0
                 net.append(copy(circuit, nodes, points.get(j), numbers, pair));
-                net.append("I").append(pair).append(" 0 ").append(node(nodes, points.get(i), points.get(j), numbers, pair)).append(" 1\n");
+                net.append("I")
+                        .append(pair)
+                        .append(" 0 ")
+                        .append(node(nodes, points.get(i), points.get(j), numbers, pair))
+                        .append(" 1\n");
                 expected.put("v(" + node(nodes, points.get(i), points.get(j), numbers, pair) + ")", ohms);
             }
         }
@@ -145,7 +159,14 @@ class FaultySpiceTest {
                 copy.append(String.format(Locale.ROOT, "R%dx%d %s %s %.12g%n", pair, ++element, a, b, ohms));
                 for (String end : List.of(a, b)) {
                     if (!end.equals("0")) {
-                        copy.append("Rl").append(pair).append('x').append(element).append(end).append(' ').append(end).append(" 0 1e12\n");
+                        copy.append("Rl")
+                                .append(pair)
+                                .append('x')
+                                .append(element)
+                                .append(end)
+                                .append(' ')
+                                .append(end)
+                                .append(" 0 1e12\n");
                     }
                 }
             }
@@ -153,7 +174,8 @@ class FaultySpiceTest {
         return copy.toString();
     }
 
-    private static String node(Nodes nodes, Terminal terminal, Terminal zero, Map<Terminal, Integer> numbers, int pair) {
+    private static String node(
+            Nodes nodes, Terminal terminal, Terminal zero, Map<Terminal, Integer> numbers, int pair) {
         return nodes.same(terminal, zero)
                 ? "0"
                 : "p" + pair + "n" + numbers.computeIfAbsent(nodes.nodeOf(terminal), k -> numbers.size() + 1);

@@ -38,7 +38,9 @@ class FewestReadsTest {
 
             BitSet covered = new BitSet();
             choice.chosen().forEach(c -> covered.or(columns.get(c)));
-            assertThat(holds(covered, wanted)).as("seed %d covers every row", seed).isTrue();
+            assertThat(holds(covered, wanted))
+                    .as("seed %d covers every row", seed)
+                    .isTrue();
             int[] best = byConstraints(columns, access, wanted);
             assertThat(choice.chosen()).as("seed %d", seed).hasSize(best[0]);
             assertThat(choice.leastNumber()).isEqualTo(best[0]);
@@ -74,9 +76,12 @@ class FewestReadsTest {
             for (Read left : reads) {
                 List<Read> fewer = new ArrayList<>(reads);
                 fewer.remove(left);
-                boolean always = left instanceof Read.Ohms o && (o.b().isFrame() || o.setting().purpose().name().equals("OFF"));
+                boolean always = left instanceof Read.Ohms o
+                        && (o.b().isFrame() || o.setting().purpose().name().equals("OFF"));
                 if (!always) {
-                    assertThat(missed(request, everyDemand(request), fewer)).as("%s without %s", wiring, left.key()).isNotEmpty();
+                    assertThat(missed(request, everyDemand(request), fewer))
+                            .as("%s without %s", wiring, left.key())
+                            .isNotEmpty();
                 }
             }
         }
@@ -98,7 +103,8 @@ class FewestReadsTest {
         for (Bench.Stand stand : bench.stands()) {
             for (int i = 0; i < bench.probed().size(); i++) {
                 for (int j = 0; j < i; j++) {
-                    all.add(new Read.Ohms(bench.probed().get(i), bench.probed().get(j), stand.setting(), stand.heldOpen()));
+                    all.add(new Read.Ohms(
+                            bench.probed().get(i), bench.probed().get(j), stand.setting(), stand.heldOpen()));
                 }
             }
         }
@@ -149,10 +155,11 @@ class FewestReadsTest {
         BoolVar[] chosen = IntStream.range(0, columns.size())
                 .mapToObj(c -> model.newBoolVar("c" + c))
                 .toArray(BoolVar[]::new);
-        wanted.stream().forEach(r -> model.addBoolOr(IntStream.range(0, chosen.length)
-                .filter(c -> columns.get(c).get(r))
-                .mapToObj(c -> chosen[c])
-                .toArray(BoolVar[]::new)));
+        wanted.stream()
+                .forEach(r -> model.addBoolOr(IntStream.range(0, chosen.length)
+                        .filter(c -> columns.get(c).get(r))
+                        .mapToObj(c -> chosen[c])
+                        .toArray(BoolVar[]::new)));
         long[] costs = Arrays.stream(access).mapToLong(a -> 1000 + a).toArray();
         model.minimize(LinearExpr.weightedSum(chosen, costs));
         CpSolver solver = new CpSolver();

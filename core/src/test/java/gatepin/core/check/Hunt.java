@@ -62,13 +62,13 @@ final class Hunt {
     int placeOfBoth(List<Fault> planted, ColdPlan plan, long seed) {
         int place = place();
         for (Fault mended : planted) {
-            boolean named = suspects.likely().stream()
-                    .limit(5)
-                    .anyMatch(s -> s.faults().equals(List.of(mended)));
+            boolean named =
+                    suspects.likely().stream().limit(5).anyMatch(s -> s.faults().equals(List.of(mended)));
             if (place > 5 && named) {
                 Fault left = planted.get(0).equals(mended) ? planted.get(1) : planted.get(0);
                 place = Math.min(
-                        place, of(request, plan, left.applyTo(request.circuit()), seed).place());
+                        place,
+                        of(request, plan, left.applyTo(request.circuit()), seed).place());
             }
         }
         return place;

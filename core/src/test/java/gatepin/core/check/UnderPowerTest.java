@@ -47,12 +47,14 @@ class UnderPowerTest {
     void aSoundWiringDoesAllThatIsExpectedOfItAndNobodyComplains() {
         for (MadeUpWirings wiring : wirings) {
             LiveCheck check = seen(wiring.request(), wiring.request().circuit());
-            assertThat(check.lines()).as("%s", wiring).allSatisfy(l -> assertThat(l.standing())
-                    .as("%s", l)
-                    .contains(Standing.AGREES));
+            assertThat(check.lines())
+                    .as("%s", wiring)
+                    .allSatisfy(l -> assertThat(l.standing()).as("%s", l).contains(Standing.AGREES));
             assertThat(check.lack()).isEmpty();
             assertThat(check.symptoms()).isEmpty();
-            assertThat(Complaint.of(wiring.request(), List.of())).as("%s", wiring).isEmpty();
+            assertThat(Complaint.of(wiring.request(), List.of()))
+                    .as("%s", wiring)
+                    .isEmpty();
         }
     }
 
@@ -67,7 +69,8 @@ class UnderPowerTest {
                 continue;
             }
             Fault stuck = new InnerStuck(contact.orElseThrow().name(), false);
-            LiveCheck check = seen(wiring.request(), stuck.applyTo(wiring.request().circuit()));
+            LiveCheck check =
+                    seen(wiring.request(), stuck.applyTo(wiring.request().circuit()));
             assertThat(check.disagrees()).as("%s", wiring).isTrue();
             assertThat(check.symptoms()).as("%s", wiring).contains(Symptom.NO_CLICK);
             List<Fault> named = Complaint.rank(wiring.request(), check.symptoms()).stream()
@@ -91,14 +94,16 @@ class UnderPowerTest {
             Fault turned = new CoilBad(run.get(1).name(), CoilBad.How.TURNED);
             ColdPlan plan = ColdPlanner.plan(wiring.request());
             assertThat(FaultFinder.moved(
-                            wiring.request(), turned, plan.steps().stream().map(ColdPlan.Step::read).toList()))
+                            wiring.request(),
+                            turned,
+                            plan.steps().stream().map(ColdPlan.Step::read).toList()))
                     .isEmpty();
-            assertThat(plan.unseen())
-                    .anySatisfy(u -> {
-                        assertThat(u.fault()).isEqualTo(turned);
-                        assertThat(u.caught()).isEqualTo(Caught.SENSE_TEST);
-                    });
-            LiveCheck check = seen(wiring.request(), turned.applyTo(wiring.request().circuit()));
+            assertThat(plan.unseen()).anySatisfy(u -> {
+                assertThat(u.fault()).isEqualTo(turned);
+                assertThat(u.caught()).isEqualTo(Caught.SENSE_TEST);
+            });
+            LiveCheck check =
+                    seen(wiring.request(), turned.applyTo(wiring.request().circuit()));
             assertThat(check.disagrees()).as("%s", wiring).isTrue();
             tried++;
         }
@@ -127,7 +132,8 @@ class UnderPowerTest {
         for (MadeUpWirings wiring : wirings) {
             EndsExchanged mend = WrongWay.mend(wiring.request()).orElseThrow(() -> new AssertionError(wiring.name()));
             Circuit circuit = wiring.request().circuit();
-            Judgement.Measure measure = new Judgement.Measure(circuit, wiring.request().rated());
+            Judgement.Measure measure =
+                    new Judgement.Measure(circuit, wiring.request().rated());
             Judgement before = measure.of(circuit);
             Judgement after = measure.of(mend.applyTo(circuit));
             before.ways().forEach((setting, way) -> {

@@ -27,7 +27,8 @@ import java.util.Random;
  * @param motor the motor
  * @param rated where it works
  */
-public record HealthyMotors(String name, Leads leads, Connection connection, Supply supply, Motor motor, RatedPoint rated) {
+public record HealthyMotors(
+        String name, Leads leads, Connection connection, Supply supply, Motor motor, RatedPoint rated) {
     private static final double[] HORSEPOWER = {0.125, 1 / 6.0, 0.25, 1 / 3.0, 0.5, 0.75, 1, 1.5, 2, 3, 5};
     private static final List<String> SWITCHED = List.of(
             "six-lead",
@@ -89,16 +90,18 @@ public record HealthyMotors(String name, Leads leads, Connection connection, Sup
                 Optional.empty(),
                 psc && connection.reversesByOtherWinding(leads));
         Supply.Kind kind = volts == 230 && hertz == 60 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL;
-        return PlateFit.fit(given).value().map(fitted -> new HealthyMotors(
-                String.format(
-                                "seed %d: %s, %.2f hp, %s of %s V, %d Hz, %d poles, %d rpm",
-                                seed, family, horsepower, key, plateVolts, hertz, poles, rpm)
-                        + " on " + volts + " V",
-                leads,
-                connection,
-                new Supply(volts, hertz, kind),
-                fitted.values().motor(leads),
-                new RatedPoint(slip(rpm, hertz, poles), given.ratedNm())));
+        return PlateFit.fit(given)
+                .value()
+                .map(fitted -> new HealthyMotors(
+                        String.format(
+                                        "seed %d: %s, %.2f hp, %s of %s V, %d Hz, %d poles, %d rpm",
+                                        seed, family, horsepower, key, plateVolts, hertz, poles, rpm)
+                                + " on " + volts + " V",
+                        leads,
+                        connection,
+                        new Supply(volts, hertz, kind),
+                        fitted.values().motor(leads),
+                        new RatedPoint(slip(rpm, hertz, poles), given.ratedNm())));
     }
 
     /** The same motor with all its like ends called the other ones, or as they are: nothing may hang on that. */

@@ -138,7 +138,8 @@ public class CheckDesk {
         CheckRequest request = request(file);
         Meter own = request.meter();
         Meter meter = new Meter(own.error(), SIMULATED_ZERO, own.measuresCapacitance(), 0);
-        Taken taken = new SimulatedReading(actual(file, request), meter, file.job().id()).take(read);
+        Taken taken =
+                new SimulatedReading(actual(file, request), meter, file.job().id()).take(read);
         on(file.job().id(), act -> take(act, new Reading(taken), true));
         return Optional.of(taken);
     }

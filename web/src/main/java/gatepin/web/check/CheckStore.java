@@ -44,7 +44,8 @@ public class CheckStore implements Keeper {
 
     @Override
     public void recall(Job job, Recalled into) {
-        List<Entry> entries = jdbc.sql("select * from check_entry where job_id = :job and plan_id <=> :plan order by id")
+        List<Entry> entries = jdbc.sql(
+                        "select * from check_entry where job_id = :job and plan_id <=> :plan order by id")
                 .param("job", job.id())
                 .param("plan", job.planId().orElse(null))
                 .query(CheckStore::entry)
@@ -87,9 +88,10 @@ public class CheckStore implements Keeper {
     /** Adds an entry; nothing is ever taken away. */
     void add(Job job, Entry entry, boolean simulated, long person) {
         Row row = Row.of(entry);
-        jdbc.sql("insert into check_entry (job_id, plan_id, kind, about, point_a, point_b, setting, held_open, shown, unit,"
-                        + " turn, zero_ohms, celsius, simulated, at, person_id) values (:job, :plan, :kind, :about, :a, :b,"
-                        + " :setting, :held, :shown, :unit, :turn, :zero, :celsius, :simulated, :at, :person)")
+        jdbc.sql(
+                        "insert into check_entry (job_id, plan_id, kind, about, point_a, point_b, setting, held_open, shown, unit,"
+                                + " turn, zero_ohms, celsius, simulated, at, person_id) values (:job, :plan, :kind, :about, :a, :b,"
+                                + " :setting, :held, :shown, :unit, :turn, :zero, :celsius, :simulated, :at, :person)")
                 .param("job", job.id())
                 .param("plan", job.planId().orElse(null))
                 .param("simulated", simulated)

@@ -77,8 +77,9 @@ class JourneyTest {
         browser.press("Made. Next wire");
         browser.untilText("[x-ref=said]", "Every wire is made");
         browser.press("Pull the pin");
+        browser.untilText(".expects", "It should show");
+        browser.go(job + "/paper");
         browser.untilText("h2", "Five conductors");
-        assertThat(browser.path()).startsWith(job + "/paper");
         assertThat(browser.text("main")).contains("DANGER. T1 T2 T3 T4 stay hot");
         assertThat(browser.script("return [...document.querySelectorAll('svg.bench')].map(s => s.dataset.at).join()"))
                 .as("each drawing on the paper stands at the position its words speak of")

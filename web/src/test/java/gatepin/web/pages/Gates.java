@@ -171,7 +171,7 @@ public final class Gates {
         visit.go(visit.path());
         assertThat(visit.all(".step.is-made")).hasSize(wires.size());
         pullPin();
-        assertThat(visit.path()).contains("/paper");
+        assertThat(visit.path()).contains("/cold");
         return this;
     }
 

@@ -116,6 +116,9 @@ class HostileTest {
                     "switch",
                     "switch/map",
                     "wire",
+                    "cold",
+                    "live",
+                    "trouble",
                     "machine",
                     "run-up")) {
                 pages.add(job + "/" + page);

@@ -109,7 +109,8 @@ class YardTest {
             machine(shop, "Query machine " + i);
         }
         assertThat(queries("/")).as("the yard, with 25 machines more").isEqualTo(few);
-        for (String page : new String[] {"plate", "diagram", "supply", "rotation", "switch", "wire", "run-up"}) {
+        for (String page :
+                new String[] {"plate", "diagram", "supply", "rotation", "switch", "wire", "cold", "live", "run-up"}) {
             visit.go(job + "/" + page);
             assertThat(queries(job + "/" + page)).as(page).isLessThanOrEqualTo(8);
         }

@@ -4,6 +4,7 @@ import gatepin.core.Problem;
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.check.ColdPlan;
+import gatepin.core.check.Faults;
 import gatepin.core.check.Meter;
 import gatepin.core.check.Read;
 import gatepin.core.check.Taken;
@@ -47,7 +48,8 @@ class ColdController {
     }
 
     private static void fill(Model model, JobFile file, String wanted) {
-        model.addAttribute("danger", file.workup().checkedDanger().map(file::say).orElse(""));
+        model.addAttribute(
+                "danger", file.workup().checkedDanger().map(file::say).orElse(""));
         model.addAttribute("planned", file.facts().gear().plan().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
         Optional<CheckRequest> request = file.workup().checkRequest();
@@ -70,8 +72,7 @@ class ColdController {
         model.addAttribute("drawings", page.drawings());
         model.addAttribute("points", page.points());
         model.addAttribute("settings", page.settings());
-        model.addAttribute(
-                "canHold", request.orElseThrow().circuit().motor().has(InnerContact.Kind.START_SWITCH));
+        model.addAttribute("canHold", request.orElseThrow().circuit().motor().has(InnerContact.Kind.START_SWITCH));
         model.addAttribute("simulated", CheckDesk.isSimulated(file));
         Map<String, String> mine = new HashMap<>();
         mine.put("percent", CheckWords.number(100 * meter.error().relative()));
@@ -130,8 +131,14 @@ class ColdController {
     /** Something was wrong and is mended. */
     @PostMapping("/jobs/{id}/cold/mended")
     ModelAndView mended(@PathVariable long id, @RequestParam String fault) {
-        pages.file(id);
-        desk.mended(id, fault);
+        boolean known = pages.file(id)
+                .workup()
+                .checkRequest()
+                .flatMap(r -> Faults.named(fault, Faults.of(r.circuit(), r.links())))
+                .isPresent();
+        if (known) {
+            desk.mended(id, fault);
+        }
         return new ModelAndView("redirect:/jobs/" + id + "/cold?saved");
     }
 

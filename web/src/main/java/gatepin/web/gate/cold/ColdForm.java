@@ -63,11 +63,15 @@ final class ColdForm {
             problems.add(new Problem("setting", field("setting"), "Say where the handle stands."));
         }
         if (a.isPresent() && a.equals(b)) {
-            problems.add(new Problem("b", field("b"), "Both probes are on one point. Choose another one for one of them."));
+            problems.add(
+                    new Problem("b", field("b"), "Both probes are on one point. Choose another one for one of them."));
         }
         return problems.isEmpty()
-                ? Optional.of(
-                        new Read.Ohms(a.orElseThrow(), b.orElseThrow(), setting.orElseThrow(), !field("held").isEmpty()))
+                ? Optional.of(new Read.Ohms(
+                        a.orElseThrow(),
+                        b.orElseThrow(),
+                        setting.orElseThrow(),
+                        !field("held").isEmpty()))
                 : Optional.empty();
     }
 
@@ -103,13 +107,15 @@ final class ColdForm {
 
     private double zero() {
         String text = field("zero");
-        Optional<Double> zero =
-                text.isEmpty() ? Optional.of(0.0) : OhmsReader.read("zero", text).value();
+        Optional<Double> zero = text.isEmpty()
+                ? Optional.of(0.0)
+                : OhmsReader.read("zero", text).value();
         if (zero.filter(z -> z <= MOST_ZERO).isEmpty()) {
-            problems.add(new Problem(
-                    "zero",
-                    text,
-                    "With its probes held together a meter shows some tenths of an ohm. Look at its leads and battery."));
+            problems.add(
+                    new Problem(
+                            "zero",
+                            text,
+                            "With its probes held together a meter shows some tenths of an ohm. Look at its leads and battery."));
         }
         return zero.orElse(0.0);
     }
@@ -130,7 +136,7 @@ final class ColdForm {
 
     private Optional<Taken> ofCapacitor(Read read) {
         String text = field("ohms");
-        if (text.toLowerCase(Locale.ROOT).startsWith("swing")) {
+        if (!field("swings").isEmpty() || text.toLowerCase(Locale.ROOT).startsWith("swing")) {
             return Optional.of(new Taken(read, 0, Taken.Kind.SWINGS, 0, 20));
         }
         String number = text.replaceAll("(?i)\\s*(µf|uf|mfd|μf)$", "");
@@ -162,8 +168,8 @@ final class ColdForm {
             return;
         }
         for (double factor : List.of(A_THOUSAND, 1 / A_THOUSAND)) {
-            Taken other = new Taken(
-                    taken.read(), taken.shown() * factor, taken.kind(), taken.zeroOhms(), taken.celsius());
+            Taken other =
+                    new Taken(taken.read(), taken.shown() * factor, taken.kind(), taken.zeroOhms(), taken.celsius());
             if (!expected.isOpen()
                     && expected.likely() > SAYS_LITTLE
                     && other.against(expected, meter) == Taken.Standing.AGREES) {
@@ -197,7 +203,12 @@ final class ColdForm {
         double percent = number(typed, "percent", 0, 20, "A meter's error is between 0 and 20 percent.", problems);
         double ohms = number(typed, "plusOhms", 0, 5, "What is added to it is between 0 and 5 Ω.", problems);
         double zero = number(
-                typed, "together", 0, MOST_ZERO, "With its probes together a meter shows between 0 and 10 Ω.", problems);
+                typed,
+                "together",
+                0,
+                MOST_ZERO,
+                "With its probes together a meter shows between 0 and 10 Ω.",
+                problems);
         return problems.isEmpty()
                 ? Optional.of(new Meter(
                         new MeterError(percent / 100, ohms), zero, typed.containsKey("farads"), Meter.MEASURED))
@@ -205,7 +216,12 @@ final class ColdForm {
     }
 
     private static double number(
-            Map<String, String> typed, String field, double least, double most, String message, List<Problem> problems) {
+            Map<String, String> typed,
+            String field,
+            double least,
+            double most,
+            String message,
+            List<Problem> problems) {
         String text = typed.getOrDefault(field, "").strip();
         Optional<Double> value = OhmsReader.read(field, text).value();
         if (value.filter(v -> v >= least && v <= most).isEmpty()) {

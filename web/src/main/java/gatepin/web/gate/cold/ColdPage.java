@@ -41,7 +41,14 @@ final class ColdPage {
      * @param number its place in the plan; 0 where it is none of its
      */
     public record Line(
-            int number, String key, String points, String how, String expected, String shown, String look, boolean here) {}
+            int number,
+            String key,
+            String points,
+            String how,
+            String expected,
+            String shown,
+            String look,
+            boolean here) {}
 
     /** What is read now. */
     public record Now(
@@ -163,13 +170,17 @@ final class ColdPage {
         return new Line(
                 number,
                 read.key(),
-                read instanceof Read.Ohms o ? point(o.a()) + " – " + point(o.b()) : ((Read.OfCapacitor) read).capacitor(),
+                read instanceof Read.Ohms o
+                        ? point(o.a()) + " – " + point(o.b())
+                        : ((Read.OfCapacitor) read).capacitor(),
                 read instanceof Read.Ohms o
                         ? CheckWords.setting(file, o.setting()) + (o.heldOpen() ? ", start switch held open" : "")
                         : "one tag off",
                 CheckWords.expected(read, line.step().expected(), zero),
                 line.taken().map(CheckWords::shown).orElse(""),
-                line.standing().map(s -> s.name().toLowerCase(java.util.Locale.ROOT)).orElse("open"),
+                line.standing()
+                        .map(s -> s.name().toLowerCase(java.util.Locale.ROOT))
+                        .orElse("open"),
                 asked.filter(read::equals).isPresent());
     }
 
@@ -204,7 +215,9 @@ final class ColdPage {
                     .add(file.say(unseen.fault().words(request.circuit()))
                             + (unseen.harm() == Harm.PERSON ? ": can hurt a person" : ""));
         }
-        return by.entrySet().stream().map(e -> new Unseen(e.getKey(), e.getValue())).toList();
+        return by.entrySet().stream()
+                .map(e -> new Unseen(e.getKey(), e.getValue()))
+                .toList();
     }
 
     /** The drawing with both probes on it, and flags where something may be wrong. */

@@ -70,18 +70,18 @@ class LiveController {
     private static void fill(Model model, JobFile file, String wanted) {
         model.asMap().putIfAbsent("typed", Map.of());
         model.addAttribute("firstThese", BEFORE);
-        model.addAttribute("danger", file.workup().checkedDanger().map(file::say).orElse(""));
-        model.addAttribute("coldOpen", file.lane().pin(Gate.COLD).isOpen());
         model.addAttribute(
-                "coldPassedBy", file.lane().pin(Gate.COLD).state() == Pin.State.OVERRIDDEN);
-        model.addAttribute("ready", file.facts().checks().ready().map(End::words).orElse(""));
+                "danger", file.workup().checkedDanger().map(file::say).orElse(""));
+        model.addAttribute("coldOpen", file.lane().pin(Gate.COLD).isOpen());
+        model.addAttribute("coldPassedBy", file.lane().pin(Gate.COLD).state() == Pin.State.OVERRIDDEN);
+        model.addAttribute(
+                "ready", file.facts().checks().ready().map(End::words).orElse(""));
         Optional<LiveCheck> check = file.workup().liveCheck();
         if (check.isEmpty()) {
             return;
         }
         LiveCheck live = check.orElseThrow();
-        LivePage page =
-                new LivePage(file, live, Optional.of(wanted).filter(w -> !w.isEmpty()));
+        LivePage page = new LivePage(file, live, Optional.of(wanted).filter(w -> !w.isEmpty()));
         model.addAttribute("live", live);
         model.addAttribute("stopAmps", CheckWords.number(live.plan().stopAmps()));
         model.addAttribute("stopSeconds", CheckWords.number(live.plan().stopSeconds()));
@@ -193,7 +193,8 @@ class LiveController {
         model.addAttribute("planned", planned.isPresent());
         model.addAttribute("known", request.isPresent());
         model.addAttribute(
-                "suspicions", request.map(r -> LivePage.suspicions(file, r, symptoms)).orElse(List.of()));
+                "suspicions",
+                request.map(r -> LivePage.suspicions(file, r, symptoms)).orElse(List.of()));
         return "gate/trouble";
     }
 }

@@ -35,8 +35,7 @@ class LiveDesk {
 
     /** Which two ends to exchange so that it turns the other way; empty where no single exchange does that. */
     static Optional<EndsExchanged> mend(JobFile file) {
-        return file.workup()
-                .once("wrongWay", () -> file.workup().checkRequest().flatMap(WrongWay::mend));
+        return file.workup().once("wrongWay", () -> file.workup().checkRequest().flatMap(WrongWay::mend));
     }
 
     /**
@@ -50,8 +49,7 @@ class LiveDesk {
                     .kept(ChosenPlan.class)
                     .filter(p -> p.id() == planId)
                     .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
-            CheckRequest request =
-                    act.before().workup().checkRequest().orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+            CheckRequest request = act.before().workup().checkRequest().orElseThrow(() -> new StaleEdit(JobPart.PLAN));
             EndsExchanged mend = mend(act.before()).orElseThrow(() -> new StaleEdit(JobPart.PLAN));
             List<Wire> wires = mend.applyTo(request.circuit()).wires();
             long id = plans.add(jobId, before.cost(), wires);
@@ -67,7 +65,8 @@ class LiveDesk {
             act.saved("log.exchanged", ends.get(0).mark(), ends.get(1).mark());
             return List.of(new Change(
                     Fact.WIRES,
-                    Sentence.of("change.exchanged", ends.get(0).mark(), ends.get(1).mark())));
+                    Sentence.of(
+                            "change.exchanged", ends.get(0).mark(), ends.get(1).mark())));
         });
     }
 }

@@ -2,6 +2,7 @@ package gatepin.web.gate.live;
 
 import gatepin.core.check.Band;
 import gatepin.core.check.CheckRequest;
+import gatepin.core.check.ColdCheck;
 import gatepin.core.check.Complaint;
 import gatepin.core.check.Fault;
 import gatepin.core.check.LiveCheck;
@@ -10,6 +11,7 @@ import gatepin.core.check.LiveStep.Answer;
 import gatepin.core.check.LiveStep.What;
 import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.check.Symptom;
+import gatepin.core.check.Taken;
 import gatepin.core.circuit.Terminal;
 import gatepin.web.check.CheckWords;
 import gatepin.web.lane.JobFile;
@@ -30,7 +32,14 @@ final class LivePage {
 
     /** A step as it is listed. */
     public record Line(
-            String key, String what, String at, String expected, String seen, String look, boolean needed, boolean here) {}
+            String key,
+            String what,
+            String at,
+            String expected,
+            String seen,
+            String look,
+            boolean needed,
+            boolean here) {}
 
     /** What is looked at now. */
     public record Now(
@@ -66,20 +75,22 @@ final class LivePage {
     }
 
     private String how(Expected step) {
-        String at = step.step()
-                .setting()
-                .map(s -> CheckWords.setting(file, s))
-                .orElse("");
+        String at = step.step().setting().map(s -> CheckWords.setting(file, s)).orElse("");
         return switch (step.step().what()) {
-            case OUTLET_VOLTS -> "Plug out. Probes in the outlet, line to line. The meter was tried on a known source first.";
+            case OUTLET_VOLTS ->
+                "Plug out. Probes in the outlet, line to line. The meter was tried on a known source first.";
             case FIRST_TO_GROUND -> "Plug out. One probe on the hot, one on the " + file.ground() + ".";
             case SECOND_TO_GROUND -> "Plug out. One probe on the other line, one on the " + file.ground() + ".";
-            case TURNS -> "Plug in, stand clear, handle to " + at + " for half a second, then OFF. Look at the shaft while it"
-                    + " coasts. Hums and stands: off within " + CheckWords.number(check.plan().stopSeconds()) + " s.";
-            case CLICK_UP -> "Handle to " + at + ", let it come up. The start switch opens with a click within a second or two."
-                    + " None by three seconds: off.";
-            case IDLE_AMPS -> "Clamp around ONE line, belt off. A single-phase motor idles at more than half of what its plate"
-                    + " names.";
+            case TURNS ->
+                "Plug in, stand clear, handle to " + at + " for half a second, then OFF. Look at the shaft while it"
+                        + " coasts. Hums and stands: off within "
+                        + CheckWords.number(check.plan().stopSeconds()) + " s.";
+            case CLICK_UP ->
+                "Handle to " + at + ", let it come up. The start switch opens with a click within a second or two."
+                        + " None by three seconds: off.";
+            case IDLE_AMPS ->
+                "Clamp around ONE line, belt off. A single-phase motor idles at more than half of what its plate"
+                        + " names.";
             case VOLTS -> "At the switch, line to line, while it runs.";
             case SPEED -> "Tachometer, or chalk and a count over fifteen seconds times four.";
             case LOAD_AMPS -> "Belt on and working. Not above what the plate names for long.";
@@ -106,8 +117,8 @@ final class LivePage {
                 && step.step().what() != What.COAST
                 && step.step().what() != What.CELSIUS;
         return measured
-                ? CheckWords.number(step.band().least()) + " to " + CheckWords.number(step.band().most())
-                        + CheckWords.unit(step)
+                ? CheckWords.number(step.band().least()) + " to "
+                        + CheckWords.number(step.band().most()) + CheckWords.unit(step)
                 : "";
     }
 
@@ -146,7 +157,8 @@ final class LivePage {
 
     static Optional<Exchange> exchange(JobFile file) {
         return LiveDesk.mend(file).map(m -> {
-            List<Terminal> ends = m.places(file.workup().checkRequest().orElseThrow().circuit());
+            List<Terminal> ends =
+                    m.places(file.workup().checkRequest().orElseThrow().circuit());
             return new Exchange(
                     file.say(m.words(file.workup().checkRequest().orElseThrow().circuit())),
                     ends.get(0).mark(),
@@ -163,7 +175,14 @@ final class LivePage {
         if (seen.isEmpty()) {
             return List.of();
         }
-        List<Suspect> likely = file.workup().once(List.of("complaint", seen), () -> Complaint.rank(request, seen));
+        // what was read cold is ruled out
+        List<Taken> read = file.workup()
+                .coldCheck()
+                .filter(c -> file.workup().checkRequest().equals(Optional.of(request)))
+                .map(ColdCheck::counting)
+                .orElse(List.of());
+        List<Suspect> likely =
+                file.workup().once(List.of("complaint", seen, read.size()), () -> Complaint.rank(request, seen, read));
         return likely.stream()
                 .limit(SHOWN)
                 .map(s -> new Suspicion(
