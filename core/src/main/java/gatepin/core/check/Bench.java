@@ -35,10 +35,10 @@ final class Bench {
         this.hasOff = hasOff;
         List<Terminal> more = new ArrayList<>();
         for (int i = 0; i < sound.wires().size(); i++) {
-            more.add(Fault.LOOSE_END.apply(i));
+            more.add(WiringFault.LOOSE_END.apply(i));
         }
         more.addAll(List.of(Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME));
-        sound.motor().coils().forEach(c -> more.add(Terminal.inside(c.name() + Fault.BURNT_LOOP)));
+        sound.motor().coils().forEach(c -> more.add(Terminal.inside(c.name() + MotorFault.BURNT_LOOP)));
         this.points = Ohmmeter.Points.of(sound, more);
         this.probed = probed(sound);
         boolean canHold = sound.motor().has(InnerContact.Kind.START_SWITCH);
@@ -113,11 +113,11 @@ final class Bench {
     static double ofCapacitor(Circuit circuit, String name) {
         Capacitor capacitor = Named.capacitor(circuit, name);
         boolean shorted =
-                circuit.motor().contacts().stream().anyMatch(c -> c.name().equals(name + Fault.SHORTED_NAME));
+                circuit.motor().contacts().stream().anyMatch(c -> c.name().equals(name + MotorFault.SHORTED_NAME));
         if (shorted) {
             return SHORTED;
         }
-        return capacitor.microfarads() <= Fault.NO_MICROFARADS ? Ohmmeter.OPEN : capacitor.microfarads();
+        return capacitor.microfarads() <= MotorFault.NO_MICROFARADS ? Ohmmeter.OPEN : capacitor.microfarads();
     }
 
     /** What the meter may show where a perfect one shows this. */

@@ -1,6 +1,6 @@
 package gatepin.core.check;
 
-import gatepin.core.check.Fault.WireOut;
+import gatepin.core.check.WiringFault.WireOut;
 import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;

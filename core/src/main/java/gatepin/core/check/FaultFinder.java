@@ -251,15 +251,15 @@ public final class FaultFinder {
 
     /** Two faults that can be together: not two of one contact, one coil, one capacitor or one wire's end. */
     private static boolean go(Fault one, Fault other) {
-        return !(one instanceof Fault.CoilBad a
-                        && other instanceof Fault.CoilBad b
+        return !(one instanceof MotorFault.CoilBad a
+                        && other instanceof MotorFault.CoilBad b
                         && a.coil().equals(b.coil()))
-                && !(one instanceof Fault.HalvesExchanged || other instanceof Fault.HalvesExchanged)
-                && !(one instanceof Fault.CapacitorBad c
-                        && other instanceof Fault.CapacitorBad d
+                && !(one instanceof MotorFault.HalvesExchanged || other instanceof MotorFault.HalvesExchanged)
+                && !(one instanceof MotorFault.CapacitorBad c
+                        && other instanceof MotorFault.CapacitorBad d
                         && c.capacitor().equals(d.capacitor()))
-                && !(one instanceof Fault.ContactStuck e
-                        && other instanceof Fault.ContactStuck f
+                && !(one instanceof WiringFault.ContactStuck e
+                        && other instanceof WiringFault.ContactStuck f
                         && e.contact().equals(f.contact()));
     }
 

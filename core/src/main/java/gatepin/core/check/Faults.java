@@ -1,21 +1,22 @@
 package gatepin.core.check;
 
-import gatepin.core.check.Fault.Bridged;
-import gatepin.core.check.Fault.Bridged.Bridge;
-import gatepin.core.check.Fault.CapacitorBad;
-import gatepin.core.check.Fault.CapacitorsExchanged;
-import gatepin.core.check.Fault.CoilBad;
-import gatepin.core.check.Fault.ContactStuck;
-import gatepin.core.check.Fault.End;
-import gatepin.core.check.Fault.EndsExchanged;
-import gatepin.core.check.Fault.HalvesExchanged;
-import gatepin.core.check.Fault.HandleSlipped;
-import gatepin.core.check.Fault.InnerStuck;
-import gatepin.core.check.Fault.OtherSupply;
-import gatepin.core.check.Fault.OutletExchanged;
-import gatepin.core.check.Fault.WireElsewhere;
-import gatepin.core.check.Fault.WireEnd;
-import gatepin.core.check.Fault.WireOut;
+import gatepin.core.check.WiringFault.Bridged;
+import gatepin.core.check.WiringFault.Bridged.Bridge;
+import gatepin.core.check.MotorFault.CapacitorBad;
+import gatepin.core.check.MotorFault.CapacitorsExchanged;
+import gatepin.core.check.MotorFault.CoilBad;
+import gatepin.core.check.WiringFault.ContactStuck;
+import gatepin.core.check.WiringFault.End;
+import gatepin.core.check.WiringFault.EndsExchanged;
+import gatepin.core.check.MotorFault.HalvesExchanged;
+import gatepin.core.check.WiringFault.HandleSlipped;
+import gatepin.core.check.MotorFault.InnerStuck;
+import gatepin.core.check.SupplyFault.OtherSupply;
+import gatepin.core.check.SupplyFault.OutletExchanged;
+import gatepin.core.check.WiringFault.WireElsewhere;
+import gatepin.core.check.WiringFault.WireEnd;
+import gatepin.core.check.WiringFault.PoorJoint;
+import gatepin.core.check.WiringFault.WireOut;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
@@ -85,6 +86,7 @@ public final class Faults {
         for (int i = 0; i < circuit.wires().size(); i++) {
             Wire wire = circuit.wires().get(i);
             add(new WireOut(i));
+            add(new PoorJoint(i));
             if (wire.isGround()) {
                 continue;
             }

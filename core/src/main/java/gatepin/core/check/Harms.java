@@ -1,9 +1,9 @@
 package gatepin.core.check;
 
 import gatepin.core.Severity;
-import gatepin.core.check.Fault.CoilBad;
-import gatepin.core.check.Fault.OtherSupply;
-import gatepin.core.check.Fault.OutletExchanged;
+import gatepin.core.check.MotorFault.CoilBad;
+import gatepin.core.check.SupplyFault.OtherSupply;
+import gatepin.core.check.SupplyFault.OutletExchanged;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
@@ -138,7 +138,7 @@ final class Harms {
     }
 
     private boolean burns(Circuit faulty, String coil) {
-        Coil burnt = Named.coil(faulty, coil + Fault.BURNT);
+        Coil burnt = Named.coil(faulty, coil + MotorFault.BURNT);
         return faulty.settings().stream()
                 .filter(Setting::isMeantToRun)
                 .anyMatch(s -> Copper.secondsToDamage(

@@ -42,6 +42,9 @@ public record Meter(MeterError error, double zeroOhms, boolean measuresCapacitan
         return new Band(microfarads * (1 - MICROFARADS_OFF), microfarads, microfarads * (1 + MICROFARADS_OFF));
     }
 
+    /** What contacts, joints and some yards of cable may add to any reading, Ω (common practice: a tenth or two). */
+    static final double JOINTS_OHMS = 0.2;
+
     /** Above this it shows OL, Ω: insulation that is better counts as none. */
     static final double MOST_SHOWN = 1e6;
 }

@@ -32,7 +32,8 @@ public record SimulatedReading(Circuit actual, Meter meter, long seed) {
         }
         double off = ohms * meter.error().relative() * (2 * chance.nextDouble() - 1)
                 + meter.error().ohms() * (2 * chance.nextDouble() - 1);
-        double shown = Math.max(0, ohms + off) + meter.zeroOhms();
+        double joints = Meter.JOINTS_OHMS / 2 * chance.nextDouble();
+        double shown = Math.max(0, ohms + joints + off) + meter.zeroOhms();
         return new Taken(read, shown, Taken.Kind.OHMS, meter.zeroOhms(), Copper.COLD_CELSIUS);
     }
 }

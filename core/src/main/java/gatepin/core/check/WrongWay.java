@@ -1,7 +1,7 @@
 package gatepin.core.check;
 
 import gatepin.core.Severity;
-import gatepin.core.check.Fault.EndsExchanged;
+import gatepin.core.check.WiringFault.EndsExchanged;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Setting;
 import gatepin.core.verdict.Analysis.Way;

@@ -77,21 +77,21 @@ public final class Evidence {
                     .ask(
                             Gate.COLD,
                             List.of(
-                                    () -> unless(workup.checkedCircuit().isPresent(), "lack.wire.plan"),
+                                    () -> unless(workup.checks().circuit().isPresent(), "lack.wire.plan"),
                                     this::wrongSwitch,
                                     this::unsoundWiring,
                                     () -> unless(facts.checks().hasReadings(), "lack.cold.none"),
-                                    () -> workup.coldCheck()
+                                    () -> workup.checks().cold()
                                             .map(ColdCheck::lack)
                                             .orElse(Optional.of(Sentence.of("lack.cold.motor")))))
                     .ask(
                             Gate.LIVE,
                             List.of(
-                                    () -> unless(workup.checkedCircuit().isPresent(), "lack.wire.plan"),
+                                    () -> unless(workup.checks().circuit().isPresent(), "lack.wire.plan"),
                                     this::wrongSwitch,
                                     this::unsoundWiring,
                                     () -> unless(facts.checks().ready().isPresent(), "lack.live.ready"),
-                                    () -> workup.liveCheck()
+                                    () -> workup.checks().live()
                                             .map(LiveCheck::lack)
                                             .orElse(Optional.of(Sentence.of("lack.cold.motor")))));
         }
@@ -109,7 +109,7 @@ public final class Evidence {
         }
 
         private Optional<Sentence> unsoundWiring() {
-            return workup.checkedDanger().map(d -> Sentence.of("lack.cold.danger", d));
+            return workup.checks().danger().map(d -> Sentence.of("lack.cold.danger", d));
         }
 
         private Optional<Sentence> unsoundPlan() {

@@ -3,14 +3,7 @@ package gatepin.core.lane;
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
-import gatepin.core.check.CheckRequest;
-import gatepin.core.check.ColdCheck;
-import gatepin.core.check.ColdPlan;
-import gatepin.core.check.LiveCheck;
-import gatepin.core.check.LivePlan;
-import gatepin.core.check.Meter;
 import gatepin.core.circuit.Circuit;
-import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
@@ -20,13 +13,12 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.CapacitorBeside;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
-import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchRating;
 import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.lane.Lane.Drop;
-import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.FittedMotor.Residual;
+import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PowerClass;
@@ -39,8 +31,8 @@ import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.SupplyAdvice;
-import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
+import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.RatedPoint;
 import gatepin.core.verdict.Rule;
@@ -49,7 +41,6 @@ import gatepin.core.verdict.VerdictWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Supplier;
 
 /** What the engine makes of a job's facts: the whole of its judgement, without pages or database. */
@@ -63,11 +54,13 @@ public final class Workup {
     private final Memory memory;
     private final Memo memo = new Memo();
     private final JobMotor motor;
+    private final Checks checks;
 
     private Workup(Facts facts, Memory memory) {
         this.facts = facts;
         this.memory = memory;
         this.motor = new JobMotor(facts, memory, memo);
+        this.checks = new Checks(this, motor, memory, memo);
     }
 
     /**
@@ -377,86 +370,21 @@ public final class Workup {
 
     // checks
 
-    /** The wires that are checked: those of the chosen plan; where nobody planned any, those that were found. */
-    public Optional<Circuit> checkedCircuit() {
-        return memo.of("checkedCircuit", this::workCheckedCircuit);
+    /** The wiring as it is checked, cold and under power. */
+    public Checks checks() {
+        return checks;
     }
 
-    private Optional<Circuit> workCheckedCircuit() {
-        if (facts.gear().plan().isPresent()) {
-            return plannedCircuit();
-        }
-        ContactChart chart = facts.gear().kind().map(SwitchKind::chart).orElse(ContactChart.NONE);
-        FoundWiring found = new FoundWiring(facts.bench().found().wires(), chart);
-        List<Wire> wires = found.inCircuit();
-        boolean whole = wires.stream().anyMatch(w -> w.from().isLine() || w.to().isLine())
-                && found.unknownEnds(leads()).isEmpty();
-        return supply().isPresent() && whole ? circuit(wires, chart) : Optional.empty();
+    StatedRotation plus(RatedPoint rated) {
+        return plusIs(rated);
     }
 
-    /** What is to be checked, with the meter in hand; empty while there is no wiring, or no motor that the engine could run. */
-    public Optional<CheckRequest> checkRequest() {
-        return memo.of("checkRequest", this::workCheckRequest);
+    Optional<Sentence> worst(Circuit circuit) {
+        return bench(circuit).flatMap(b -> worst(b, hasOff()));
     }
 
-    private Optional<CheckRequest> workCheckRequest() {
-        return motor.rated()
-                .flatMap(rated -> checkedCircuit().map(as -> {
-                    Measured.Known known = Measured.known(as.motor(), facts.bench(), leads());
-                    Circuit c = as.with(known.motor());
-                    Meter meter = facts.checks().meter().on(known.everyCoil() ? Meter.MEASURED : Meter.ESTIMATED);
-                    Set<Contact> links = facts.gear()
-                            .kind()
-                            .map(g -> g.linksToTakeOut(c.wires()))
-                            .orElse(Set.of());
-                    return new CheckRequest(c, rated, hasOff(), links, meter);
-                }));
-    }
-
-    /** The motor on a switch as it might be, for a complaint of a machine whose wiring nobody wrote down. */
-    public Optional<CheckRequest> usualRequest() {
-        boolean runs = leads().all().stream().anyMatch(l -> l.isOf(Role.RUN));
-        return motor.rated()
-                .filter(rated -> runs)
-                .flatMap(rated -> supply().or(
-                                () -> facts.motor().volts().stream().findFirst().map(this::supplyAt))
-                        .flatMap(s -> CheckRequest.asIsUsual(
-                                fitted().orElseThrow().values().motor(leads()), rated, s)));
-    }
-
-    /** What to read with the plug pulled. */
-    public Optional<ColdPlan> coldPlan() {
-        return checkRequest().map(memory::coldPlan);
-    }
-
-    /** How the cold check stands. */
-    public Optional<ColdCheck> coldCheck() {
-        return memo.of("coldCheck", () -> checkRequest().map(r -> ColdCheck.of(r, memory.coldPlan(r), facts.checks())));
-    }
-
-    /** How the live check stands; the shaft is looked at from the end the person said. */
-    public Optional<LiveCheck> liveCheck() {
-        return memo.of(
-                "liveCheck", () -> checkRequest().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts.checks())));
-    }
-
-    /** What the plus direction looks like from the end the person stands at. */
-    public StatedRotation plusSeen(CheckRequest request) {
-        boolean known = facts.motor().column().isPresent() && fitted().isPresent() && supply().isPresent();
-        StatedRotation plus = known ? plusIs(request.rated()) : StatedRotation.NOT_STATED;
-        return facts.checks().ready().map(plus::seenFrom).orElse(plus);
-    }
-
-    /** The worst the engine finds in the wiring that is checked; empty where nothing is dangerous. */
-    public Optional<Sentence> checkedDanger() {
-        return facts.gear().plan().isPresent() ? planDanger() : memo.of("foundDanger", this::workFoundDanger);
-    }
-
-    private Optional<Sentence> workFoundDanger() {
-        return checkedCircuit().flatMap(this::bench).flatMap(b -> worst(b, hasOff()));
-    }
-
-    private boolean hasOff() {
+    /** The handle has a place for OFF, or there is none. */
+    boolean hasOff() {
         return facts.gear().kind().map(SwitchKind::hasOff).orElse(true);
     }
 

@@ -42,6 +42,25 @@ class CheckingFiguresTest {
         private int falsely;
         private final List<String> missed = new ArrayList<>();
 
+        void add(Count other) {
+            wirings += other.wirings;
+            dangers += other.dangers;
+            visible += other.visible;
+            caught += other.caught;
+            readings += other.readings;
+            every += other.every;
+            proved += other.proved;
+            apart = Math.max(apart, other.apart);
+            singles += other.singles;
+            first += other.first;
+            third += other.third;
+            more += other.more;
+            doubles += other.doubles;
+            fifth += other.fifth;
+            falsely += other.falsely;
+            missed.addAll(other.missed);
+        }
+
         String row(String what) {
             return String.format(
                     Locale.ROOT,
@@ -74,34 +93,36 @@ class CheckingFiguresTest {
     }
 
     private static Count over(List<MadeUpWirings> wirings) {
+        Count all = new Count();
+        wirings.parallelStream().map(CheckingFiguresTest::of).forEachOrdered(all::add);
+        return all;
+    }
+
+    private static Count of(MadeUpWirings wiring) {
         Count count = new Count();
-        Random chance = new Random(7);
-        for (MadeUpWirings wiring : wirings) {
-            CheckRequest request = wiring.request();
-            ColdPlan plan = ColdPlanner.plan(request);
-            List<Fault> seen = covered(count, wiring, plan);
-            count.wirings++;
-            count.readings += plan.steps().size();
-            count.every += plan.everyReading();
-            count.proved += plan.isProved() ? 1 : 0;
-            count.apart = Math.max(count.apart, plan.steps().size() - plan.leastNumber());
-            for (int i = 0; i < SINGLES; i++) {
-                Fault fault = seen.get(chance.nextInt(seen.size()));
-                hunt(count, wiring, plan, List.of(fault), chance.nextLong());
-            }
-            for (int i = 0; i < DOUBLES; i++) {
-                hunt(
-                        count,
-                        wiring,
-                        plan,
-                        List.of(seen.get(chance.nextInt(seen.size())), seen.get(chance.nextInt(seen.size()))),
-                        chance.nextLong());
-            }
-            Hunt sound = Hunt.of(request, plan, request.circuit(), chance.nextLong());
-            assertThat(sound.isNoticed())
-                    .as("a sound wiring agrees: %s", wiring)
-                    .isFalse();
+        Random chance = new Random(wiring.name().hashCode());
+        CheckRequest request = wiring.request();
+        ColdPlan plan = ColdPlanner.plan(request);
+        List<Fault> seen = covered(count, wiring, plan);
+        count.wirings++;
+        count.readings += plan.steps().size();
+        count.every += plan.everyReading();
+        count.proved += plan.isProved() ? 1 : 0;
+        count.apart = plan.steps().size() - plan.leastNumber();
+        for (int i = 0; i < SINGLES; i++) {
+            Fault fault = seen.get(chance.nextInt(seen.size()));
+            hunt(count, wiring, plan, List.of(fault), chance.nextLong());
         }
+        for (int i = 0; i < DOUBLES; i++) {
+            hunt(
+                    count,
+                    wiring,
+                    plan,
+                    List.of(seen.get(chance.nextInt(seen.size())), seen.get(chance.nextInt(seen.size()))),
+                    chance.nextLong());
+        }
+        Hunt sound = Hunt.of(request, plan, request.circuit(), chance.nextLong());
+        assertThat(sound.isNoticed()).as("a sound wiring agrees: %s", wiring).isFalse();
         return count;
     }
 
@@ -169,10 +190,12 @@ class CheckingFiguresTest {
         for (int i = 0; i < PAIRS_OF_THE_SWEEP && i < sweep.size(); i++) {
             some.add(sweep.get((int) ((long) i * sweep.size() / Math.min(PAIRS_OF_THE_SWEEP, sweep.size()))));
         }
+        Count demo = over(MadeUpWirings.demo());
         Count usual = over(some);
         Count madeUp = over(MadeUpWirings.some(WIRINGS, 1000));
-        report(usual, madeUp);
-        for (Count count : List.of(usual, madeUp)) {
+        report(demo, usual, madeUp);
+        assertThat(demo.wirings).isGreaterThanOrEqualTo(5);
+        for (Count count : List.of(demo, usual, madeUp)) {
             assertThat(count.caught)
                     .as("dangers that are seen: %s", count.missed)
                     .isEqualTo(count.visible);
@@ -189,7 +212,7 @@ class CheckingFiguresTest {
         }
     }
 
-    private static void report(Count usual, Count madeUp) throws IOException {
+    private static void report(Count demo, Count usual, Count madeUp) throws IOException {
         String where = System.getProperty("gatepin.report", "");
         if (where.isEmpty()) {
             return;
@@ -201,6 +224,7 @@ class CheckingFiguresTest {
                 | wirings | how many | dangers | of them seen by any reading | and by the chosen ones | readings | of | proved fewest | furthest from the proof |
                 |---|---|---|---|---|---|---|---|---|
                 """
+                        + demo.row("demo jobs")
                         + usual.row("usual diagrams on every switch")
                         + madeUp.row("made up")
                         + """
@@ -208,6 +232,7 @@ class CheckingFiguresTest {
                 | hunts | single faults | first | among three | more readings | pairs | among five | dangers that passed |
                 |---|---|---|---|---|---|---|---|
                 """
+                        + demo.hunted("demo jobs")
                         + usual.hunted("usual diagrams on every switch")
                         + madeUp.hunted("made up"));
     }

@@ -2,7 +2,7 @@ package gatepin.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.check.Fault.OtherSupply;
+import gatepin.core.check.SupplyFault.OtherSupply;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Circuit;

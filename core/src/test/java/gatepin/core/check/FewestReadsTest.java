@@ -90,8 +90,8 @@ class FewestReadsTest {
     private static List<Fault> everyDemand(CheckRequest request) {
         return FaultList.of(request).stream()
                 .filter(j -> j.harm().isDanger()
-                        || j.fault() instanceof Fault.HandleSlipped
-                        || j.fault() instanceof Fault.CoilBad)
+                        || j.fault() instanceof WiringFault.HandleSlipped
+                        || j.fault() instanceof MotorFault.CoilBad)
                 .map(FaultList.Judged::fault)
                 .filter(f -> !FaultFinder.moved(request, f, everything(request)).isEmpty())
                 .toList();

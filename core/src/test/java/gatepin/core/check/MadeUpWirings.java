@@ -1,7 +1,9 @@
 package gatepin.core.check;
 
+import gatepin.core.Severity;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
+import gatepin.core.format.WiringReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanRequest;
@@ -10,10 +12,16 @@ import gatepin.core.plan.RunningConnections;
 import gatepin.core.plan.Sweep;
 import gatepin.core.plan.Wishes;
 import gatepin.core.verdict.HealthyMotors;
+import gatepin.core.verdict.Judgement;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 
 /**
  * Wirings nobody has seen: a made-up motor of any family on some switch, wired by some plan from the front.
@@ -49,6 +57,25 @@ record MadeUpWirings(String name, CheckRequest request) {
         return Optional.of(new MadeUpWirings(
                 motor.name() + " on " + kind.key(),
                 CheckRequest.of(circuit, motor.rated()).on(kind.hasOff(), kind.linksToTakeOut(plan.wires()))));
+    }
+
+    /** The demo shops' jobs, as the files of the formats have them, as far as they run both ways. */
+    static List<MadeUpWirings> demo() {
+        List<MadeUpWirings> demo = new ArrayList<>();
+        try (Stream<Path> files = Files.list(Path.of("../docs/formats/examples"))) {
+            for (Path file : files.sorted().toList()) {
+                WiringReader.read(Files.readString(file))
+                        .value()
+                        .filter(w -> new Judgement.Measure(w.circuit(), w.rated())
+                                .of(w.circuit()).verdicts().stream()
+                                        .noneMatch(v -> v.severity() == Severity.DANGER))
+                        .ifPresent(w ->
+                                demo.add(new MadeUpWirings(w.machine(), CheckRequest.of(w.circuit(), w.rated()))));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return demo;
     }
 
     /** So many wirings from a seed on. */

@@ -2,10 +2,10 @@ package gatepin.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.check.Fault.CapacitorBad;
-import gatepin.core.check.Fault.CoilBad;
-import gatepin.core.check.Fault.EndsExchanged;
-import gatepin.core.check.Fault.InnerStuck;
+import gatepin.core.check.MotorFault.CapacitorBad;
+import gatepin.core.check.MotorFault.CoilBad;
+import gatepin.core.check.WiringFault.EndsExchanged;
+import gatepin.core.check.MotorFault.InnerStuck;
 import gatepin.core.check.Taken.Standing;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;

@@ -31,7 +31,7 @@ class LaneTest {
         Sentence changed = Sentence.of("change.volts", Sentence.of("supply", 230), Sentence.of("supply", 115));
         List<Drop> drops = ALL_OPEN.dropsAfter(List.of(new Change(Fact.VOLTAGE, changed)));
 
-        assertThat(drops).extracting(Drop::gate).containsExactly(Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE);
+        assertThat(drops).extracting(Drop::gate).containsExactly(Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE, Gate.COLD, Gate.LIVE);
         assertThat(drops).extracting(Drop::reason).containsOnly(changed);
     }
 
@@ -40,14 +40,15 @@ class LaneTest {
         "SAFE, SAFE, once it is unlocked it is locked out anew",
         "FOUND, FOUND, another record of the wires",
         "PLATE, PLATE SUPPLY, another motor is sized anew",
-        "LEADS, DIAGRAM WINDINGS SWITCH WIRE, other marks are other wires",
+        "LEADS, DIAGRAM WINDINGS SWITCH WIRE COLD LIVE, other marks are other wires",
         "WINDINGS, WINDINGS, another reading names other windings",
-        "SUPPLY, SUPPLY, another cable",
+        "SUPPLY, SUPPLY LIVE, another cable",
         "ROTATION, ROTATION SWITCH, the handle's ways change places",
-        "CONNECTION, DIAGRAM SWITCH WIRE, other groups are other wires",
-        "SWITCH, SWITCH WIRE, another switch has other terminals",
-        "PLAN, SWITCH WIRE, another list of wires",
-        "WIRES, WIRE, a wire is not made any more"
+        "CONNECTION, DIAGRAM SWITCH WIRE COLD LIVE, other groups are other wires",
+        "SWITCH, SWITCH WIRE COLD LIVE, another switch has other terminals",
+        "PLAN, SWITCH WIRE COLD LIVE, another list of wires",
+        "WIRES, WIRE COLD LIVE, a wire is not made any more",
+        "MENDED, COLD LIVE, what was mended is read again"
     })
     void aPinDropsWhereItsGateReliedOnTheFact(Fact fact, String gates, String why) {
         List<Change> changes = List.of(new Change(fact, Sentence.own("It changed.")));

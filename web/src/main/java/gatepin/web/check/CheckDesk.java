@@ -114,7 +114,8 @@ public class CheckDesk {
 
     private static CheckRequest request(JobFile file) {
         return file.workup()
-                .checkRequest()
+                .checks()
+                .request()
                 .orElseThrow(() -> new IllegalArgumentException("there is no wiring to check"));
     }
 
@@ -153,7 +154,7 @@ public class CheckDesk {
         LiveSeen seen = new LiveBench(
                         actual(file, request),
                         request.rated(),
-                        file.workup().plusSeen(request),
+                        file.workup().checks().plusSeen(request),
                         file.job().id())
                 .see(step);
         on(file.job().id(), act -> take(act, new Seen(seen), true));

@@ -17,7 +17,7 @@ public final class CheckWords {
     private CheckWords() {}
 
     static void log(Act act, Sentence by, Taken taken) {
-        Circuit circuit = act.before().workup().checkedCircuit().orElseThrow();
+        Circuit circuit = act.before().workup().checks().circuit().orElseThrow();
         if (taken.read() instanceof Read.Ohms ohms) {
             act.saved(
                     "log.cold",
@@ -35,7 +35,8 @@ public final class CheckWords {
     static void log(Act act, Sentence by, LiveSeen seen) {
         act.before()
                 .workup()
-                .liveCheck()
+                .checks()
+                .live()
                 .flatMap(c -> c.plan().step(seen.step()))
                 .ifPresent(e -> act.saved(
                         "log.live",

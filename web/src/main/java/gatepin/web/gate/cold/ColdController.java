@@ -49,15 +49,15 @@ class ColdController {
 
     private static void fill(Model model, JobFile file, String wanted) {
         model.addAttribute(
-                "danger", file.workup().checkedDanger().map(file::say).orElse(""));
+                "danger", file.workup().checks().danger().map(file::say).orElse(""));
         model.addAttribute("planned", file.facts().gear().plan().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
-        Optional<CheckRequest> request = file.workup().checkRequest();
-        Optional<ColdPlan> plan = file.workup().coldPlan();
+        Optional<CheckRequest> request = file.workup().checks().request();
+        Optional<ColdPlan> plan = file.workup().checks().coldPlan();
         if (request.isEmpty() || plan.isEmpty()) {
             return;
         }
-        ColdCheck check = file.workup().coldCheck().orElseThrow();
+        ColdCheck check = file.workup().checks().cold().orElseThrow();
         ColdPage page = new ColdPage(
                 file, request.orElseThrow(), check, Optional.of(wanted).filter(w -> !w.isEmpty()));
         Meter meter = request.orElseThrow().meter();
@@ -87,7 +87,7 @@ class ColdController {
     @PostMapping("/jobs/{id}/cold/readings")
     ModelAndView take(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
-        if (file.workup().coldCheck().isEmpty()) {
+        if (file.workup().checks().cold().isEmpty()) {
             return new ModelAndView("redirect:/jobs/" + id + "/cold");
         }
         ColdForm form = form(file, typed);
@@ -100,8 +100,8 @@ class ColdController {
     }
 
     private static ColdForm form(JobFile file, Map<String, String> typed) {
-        CheckRequest request = file.workup().checkRequest().orElseThrow();
-        return new ColdForm(typed, file.workup().coldCheck().orElseThrow(), request.circuit(), request.meter());
+        CheckRequest request = file.workup().checks().request().orElseThrow();
+        return new ColdForm(typed, file.workup().checks().cold().orElseThrow(), request.circuit(), request.meter());
     }
 
     private ModelAndView again(JobFile file, Model model, Map<String, String> typed, List<Problem> problems) {
@@ -116,7 +116,7 @@ class ColdController {
     @PostMapping("/jobs/{id}/cold/probe")
     ModelAndView probe(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
-        if (file.workup().coldCheck().isEmpty()) {
+        if (file.workup().checks().cold().isEmpty()) {
             return new ModelAndView("redirect:/jobs/" + id + "/cold");
         }
         ColdForm form = form(file, typed);
@@ -133,7 +133,8 @@ class ColdController {
     ModelAndView mended(@PathVariable long id, @RequestParam String fault) {
         boolean known = pages.file(id)
                 .workup()
-                .checkRequest()
+                .checks()
+                .request()
                 .flatMap(r -> Faults.named(fault, Faults.of(r.circuit(), r.links())))
                 .isPresent();
         if (known) {

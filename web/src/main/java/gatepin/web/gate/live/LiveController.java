@@ -71,12 +71,12 @@ class LiveController {
         model.asMap().putIfAbsent("typed", Map.of());
         model.addAttribute("firstThese", BEFORE);
         model.addAttribute(
-                "danger", file.workup().checkedDanger().map(file::say).orElse(""));
+                "danger", file.workup().checks().danger().map(file::say).orElse(""));
         model.addAttribute("coldOpen", file.lane().pin(Gate.COLD).isOpen());
         model.addAttribute("coldPassedBy", file.lane().pin(Gate.COLD).state() == Pin.State.OVERRIDDEN);
         model.addAttribute(
                 "ready", file.facts().checks().ready().map(End::words).orElse(""));
-        Optional<LiveCheck> check = file.workup().liveCheck();
+        Optional<LiveCheck> check = file.workup().checks().live();
         if (check.isEmpty()) {
             return;
         }
@@ -135,7 +135,7 @@ class LiveController {
     }
 
     private static Optional<Expected> step(JobFile file, String key) {
-        return file.workup().liveCheck().flatMap(c -> c.plan().step(key));
+        return file.workup().checks().live().flatMap(c -> c.plan().step(key));
     }
 
     /** Something was seen. */
@@ -186,8 +186,8 @@ class LiveController {
         Arrays.stream(Symptom.values()).filter(s -> seen.contains(s.word())).forEach(symptoms::add);
         Map<String, String> all = new LinkedHashMap<>();
         Arrays.stream(Symptom.values()).forEach(s -> all.put(s.word(), LivePage.said(s)));
-        Optional<CheckRequest> planned = file.workup().checkRequest();
-        Optional<CheckRequest> request = planned.or(() -> file.workup().usualRequest());
+        Optional<CheckRequest> planned = file.workup().checks().request();
+        Optional<CheckRequest> request = planned.or(() -> file.workup().checks().usualRequest());
         model.addAttribute("all", all);
         model.addAttribute("seen", symptoms.stream().map(Symptom::word).toList());
         model.addAttribute("planned", planned.isPresent());

@@ -158,9 +158,9 @@ final class LivePage {
     static Optional<Exchange> exchange(JobFile file) {
         return LiveDesk.mend(file).map(m -> {
             List<Terminal> ends =
-                    m.places(file.workup().checkRequest().orElseThrow().circuit());
+                    m.places(file.workup().checks().request().orElseThrow().circuit());
             return new Exchange(
-                    file.say(m.words(file.workup().checkRequest().orElseThrow().circuit())),
+                    file.say(m.words(file.workup().checks().request().orElseThrow().circuit())),
                     ends.get(0).mark(),
                     ends.get(1).mark());
         });
@@ -168,7 +168,7 @@ final class LivePage {
 
     /** What may be wrong by what was seen. */
     List<Suspicion> suspicions() {
-        return suspicions(file, file.workup().checkRequest().orElseThrow(), check.symptoms());
+        return suspicions(file, file.workup().checks().request().orElseThrow(), check.symptoms());
     }
 
     static List<Suspicion> suspicions(JobFile file, CheckRequest request, Set<Symptom> seen) {
@@ -177,8 +177,9 @@ final class LivePage {
         }
         // what was read cold is ruled out
         List<Taken> read = file.workup()
-                .coldCheck()
-                .filter(c -> file.workup().checkRequest().equals(Optional.of(request)))
+                .checks()
+                .cold()
+                .filter(c -> file.workup().checks().request().equals(Optional.of(request)))
                 .map(ColdCheck::counting)
                 .orElse(List.of());
         List<Suspect> likely =

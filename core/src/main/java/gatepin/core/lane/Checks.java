@@ -1,0 +1,128 @@
+package gatepin.core.lane;
+
+import gatepin.core.Sentence;
+import gatepin.core.check.CheckRequest;
+import gatepin.core.check.ColdCheck;
+import gatepin.core.check.ColdPlan;
+import gatepin.core.check.LiveCheck;
+import gatepin.core.check.LivePlan;
+import gatepin.core.check.Meter;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Wire;
+import gatepin.core.found.FoundWiring;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.rotation.StatedRotation;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The job's wiring as it is checked, cold and under power. */
+public final class Checks {
+    private final Workup workup;
+    private final JobMotor motor;
+    private final Memory memory;
+    private final Memo memo;
+
+    Checks(Workup workup, JobMotor motor, Memory memory, Memo memo) {
+        this.workup = workup;
+        this.motor = motor;
+        this.memory = memory;
+        this.memo = memo;
+    }
+
+    private Facts facts() {
+        return workup.facts();
+    }
+
+    private boolean isPlanned() {
+        return facts().gear().plan().isPresent();
+    }
+
+    /** The wires that are checked: those of the chosen plan; where nobody planned any, those that were found. */
+    public Optional<Circuit> circuit() {
+        return isPlanned() ? workup.plannedCircuit() : memo.of("foundCircuit", this::foundCircuit);
+    }
+
+    private Optional<Circuit> foundCircuit() {
+        ContactChart chart = facts().gear().kind().map(SwitchKind::chart).orElse(ContactChart.NONE);
+        FoundWiring found = new FoundWiring(facts().bench().found().wires(), chart);
+        List<Wire> wires = found.inCircuit();
+        boolean whole = wires.stream().anyMatch(w -> w.from().isLine() || w.to().isLine())
+                && found.unknownEnds(facts().motor().leads()).isEmpty();
+        return whole ? workup.supply().flatMap(s -> workup.circuit(wires, chart)) : Optional.empty();
+    }
+
+    /** What is to be checked, with the meter in hand; empty while there is no wiring, or no motor that the engine could run. */
+    public Optional<CheckRequest> request() {
+        return memo.of("checkRequest", this::workRequest);
+    }
+
+    private Optional<CheckRequest> workRequest() {
+        return motor.rated()
+                .flatMap(rated -> circuit().map(as -> {
+                    Measured.Known known = Measured.known(
+                            as.motor(), facts().bench(), facts().motor().leads());
+                    Circuit circuit = as.with(known.motor());
+                    Meter meter = facts().checks().meter().on(known.everyCoil() ? Meter.MEASURED : Meter.ESTIMATED);
+                    Set<Contact> links = facts().gear()
+                            .kind()
+                            .map(g -> g.linksToTakeOut(circuit.wires()))
+                            .orElse(Set.of());
+                    return new CheckRequest(circuit, rated, workup.hasOff(), links, meter);
+                }));
+    }
+
+    /** The motor on a switch as it might be, for a complaint of a machine whose wiring nobody wrote down. */
+    public Optional<CheckRequest> usualRequest() {
+        boolean runs = facts().motor().leads().all().stream().anyMatch(l -> l.isOf(Role.RUN));
+        return motor.rated()
+                .filter(rated -> runs)
+                .flatMap(rated -> workup.supply()
+                        .or(() -> facts().motor().volts().stream().findFirst().map(workup::supplyAt))
+                        .flatMap(s -> CheckRequest.asIsUsual(
+                                motor.fitted()
+                                        .orElseThrow()
+                                        .values()
+                                        .motor(facts().motor().leads()),
+                                rated,
+                                s)));
+    }
+
+    /** What to read with the plug pulled. */
+    public Optional<ColdPlan> coldPlan() {
+        return request().map(memory::coldPlan);
+    }
+
+    /** How the cold check stands. */
+    public Optional<ColdCheck> cold() {
+        return memo.of(
+                "coldCheck",
+                () -> request().map(r -> ColdCheck.of(r, memory.coldPlan(r), facts().checks())));
+    }
+
+    /** How the live check stands; the shaft is looked at from the end the person said. */
+    public Optional<LiveCheck> live() {
+        return memo.of(
+                "liveCheck",
+                () -> request().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts().checks())));
+    }
+
+    /** What the plus direction looks like from the end the person stands at. */
+    public StatedRotation plusSeen(CheckRequest request) {
+        boolean known = facts().motor().column().isPresent()
+                && motor.fitted().isPresent()
+                && workup.supply().isPresent();
+        StatedRotation plus = known ? workup.plus(request.rated()) : StatedRotation.NOT_STATED;
+        return facts().checks().ready().map(plus::seenFrom).orElse(plus);
+    }
+
+    /** The worst the engine finds in the wiring that is checked; empty where nothing is dangerous. */
+    public Optional<Sentence> danger() {
+        return isPlanned()
+                ? workup.planDanger()
+                : memo.of("foundDanger", () -> circuit().flatMap(workup::worst));
+    }
+}
