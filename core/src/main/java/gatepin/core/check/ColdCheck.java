@@ -98,9 +98,20 @@ public final class ColdCheck {
         return counting.values().stream().anyMatch(t -> standing(t) == Standing.DISAGREES);
     }
 
-    /** What may be wrong; empty while everything agrees. */
+    /** The first reading that lies beside its band: it is to be read again. */
+    public Optional<Read> between() {
+        return counting.values().stream()
+                .filter(t -> standing(t) == Standing.BETWEEN)
+                .map(Taken::read)
+                .findFirst();
+    }
+
+    /** What may be wrong; empty while everything agrees, or lies so near that a sound wiring still explains it. */
     public Optional<Suspects> suspects() {
-        return disagrees() ? Optional.of(FaultFinder.rank(request, counting())) : Optional.empty();
+        if (!disagrees() && between().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(FaultFinder.rank(request, counting())).filter(s -> disagrees() || !s.soundExplains());
     }
 
     /** What the check still lacks. */
@@ -108,7 +119,7 @@ public final class ColdCheck {
         if (disagrees()) {
             return Optional.of(Sentence.of("lack.cold.disagrees"));
         }
-        if (counting.values().stream().anyMatch(t -> standing(t) == Standing.BETWEEN)) {
+        if (between().isPresent()) {
             return Optional.of(Sentence.of("lack.cold.between"));
         }
         long left = lines().stream().filter(l -> l.taken().isEmpty()).count();

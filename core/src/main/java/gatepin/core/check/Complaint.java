@@ -1,7 +1,7 @@
 package gatepin.core.check;
 
-import gatepin.core.check.WiringFault.WireOut;
 import gatepin.core.check.Suspects.Suspect;
+import gatepin.core.check.WiringFault.WireOut;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.InnerContact;

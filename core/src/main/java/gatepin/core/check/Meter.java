@@ -34,7 +34,8 @@ public record Meter(MeterError error, double zeroOhms, boolean measuresCapacitan
             return Band.OPEN;
         }
         double off = ohms * error.relative() + error.ohms();
-        return new Band(Math.max(0, ohms * (1 - windingsKnown) - off), ohms, ohms * (1 + windingsKnown) + off);
+        return new Band(
+                Math.max(0, ohms * (1 - windingsKnown) - off), ohms, ohms * (1 + windingsKnown) + off + JOINTS_OHMS);
     }
 
     /** What it may show for a capacitor, µF. */

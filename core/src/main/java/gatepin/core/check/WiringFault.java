@@ -98,12 +98,7 @@ public sealed interface WiringFault extends Fault {
             outside.add(new Resistor("joint " + wire, hangs, loose.to(), POOR_OHMS));
             Circuit rewired = rewired(circuit, wire, End.TO.moved(loose, hangs));
             return new Circuit(
-                    rewired.motor(),
-                    rewired.chart(),
-                    rewired.supply(),
-                    rewired.feeder(),
-                    rewired.wires(),
-                    outside);
+                    rewired.motor(), rewired.chart(), rewired.supply(), rewired.feeder(), rewired.wires(), outside);
         }
 
         @Override

@@ -10,10 +10,12 @@ import gatepin.core.check.Meter;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
 import java.util.List;
 import java.util.Optional;
@@ -98,25 +100,51 @@ public final class Checks {
 
     /** How the cold check stands. */
     public Optional<ColdCheck> cold() {
-        return memo.of(
-                "coldCheck",
-                () -> request().map(r -> ColdCheck.of(r, memory.coldPlan(r), facts().checks())));
+        return memo.of("coldCheck", () -> request().map(r -> ColdCheck.of(r, memory.coldPlan(r), facts().checks())));
     }
 
     /** How the live check stands; the shaft is looked at from the end the person said. */
     public Optional<LiveCheck> live() {
         return memo.of(
-                "liveCheck",
-                () -> request().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts().checks())));
+                "liveCheck", () -> request().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts().checks())));
     }
 
-    /** What the plus direction looks like from the end the person stands at. */
+    /**
+     * What the plus direction looks like from the end the person stands at: by the diagram's own statement; where that is silent, such that
+     * the first way of the handle is the one the work needs. The bump decides.
+     */
     public StatedRotation plusSeen(CheckRequest request) {
+        StatedRotation stated = plusStated(request);
+        return stated.isStated() ? stated : fromHere(plusNeeded(request));
+    }
+
+    /** The same by the diagram alone; not stated where it is silent. */
+    public StatedRotation plusStated(CheckRequest request) {
         boolean known = facts().motor().column().isPresent()
                 && motor.fitted().isPresent()
                 && workup.supply().isPresent();
-        StatedRotation plus = known ? workup.plus(request.rated()) : StatedRotation.NOT_STATED;
-        return facts().checks().ready().map(plus::seenFrom).orElse(plus);
+        return fromHere(known ? workup.plus(request.rated()) : StatedRotation.NOT_STATED);
+    }
+
+    private StatedRotation plusNeeded(CheckRequest request) {
+        StatedRotation work = facts().rotation().map(RotationPlan::shaft).orElse(StatedRotation.NOT_STATED);
+        return request.circuit().settings().stream()
+                .filter(s -> s.purpose() == Setting.Purpose.FORWARD)
+                .findFirst()
+                .map(s -> memory.analysis(request.circuit(), request.rated())
+                        .in(s)
+                        .way())
+                .map(way -> switch (way) {
+                    case PLUS -> work;
+                    case MINUS -> work.reversed();
+                    case NONE -> StatedRotation.NOT_STATED;
+                })
+                .orElse(StatedRotation.NOT_STATED);
+    }
+
+    /** As it looks from where the person stands. */
+    public StatedRotation fromHere(StatedRotation rotation) {
+        return facts().checks().ready().map(rotation::seenFrom).orElse(rotation);
     }
 
     /** The worst the engine finds in the wiring that is checked; empty where nothing is dangerous. */

@@ -81,7 +81,8 @@ public final class Evidence {
                                     this::wrongSwitch,
                                     this::unsoundWiring,
                                     () -> unless(facts.checks().hasReadings(), "lack.cold.none"),
-                                    () -> workup.checks().cold()
+                                    () -> workup.checks()
+                                            .cold()
                                             .map(ColdCheck::lack)
                                             .orElse(Optional.of(Sentence.of("lack.cold.motor")))))
                     .ask(
@@ -91,7 +92,8 @@ public final class Evidence {
                                     this::wrongSwitch,
                                     this::unsoundWiring,
                                     () -> unless(facts.checks().ready().isPresent(), "lack.live.ready"),
-                                    () -> workup.checks().live()
+                                    () -> workup.checks()
+                                            .live()
                                             .map(LiveCheck::lack)
                                             .orElse(Optional.of(Sentence.of("lack.cold.motor")))));
         }

@@ -206,10 +206,11 @@ class CheckingFiguresTest {
             assertThat(count.third / (double) count.singles)
                     .as("%s", count.missed)
                     .isGreaterThan(0.97);
-            assertThat(count.fifth / (double) count.doubles)
-                    .as("%s", count.missed)
-                    .isGreaterThan(0.8);
         }
+        // of few pairs one more or less says nothing: all together
+        assertThat((demo.fifth + usual.fifth + madeUp.fifth) / (double) (demo.doubles + usual.doubles + madeUp.doubles))
+                .as("%s %s %s", demo.missed, usual.missed, madeUp.missed)
+                .isGreaterThan(0.8);
     }
 
     private static void report(Count demo, Count usual, Count madeUp) throws IOException {

@@ -31,7 +31,7 @@ final class Hunt {
         for (Step step : plan.steps()) {
             Taken reading = hunt.meter.take(step.read());
             hunt.taken.put(step.read().key(), reading);
-            hunt.disagreed += reading.against(step.expected(), request.meter()) == Taken.Standing.DISAGREES ? 1 : 0;
+            hunt.disagreed += reading.against(step.expected(), request.meter()) != Taken.Standing.AGREES ? 1 : 0;
         }
         hunt.suspects = FaultFinder.rank(request, List.copyOf(hunt.taken.values()));
         while (hunt.suspects.next().isPresent() && hunt.more < MOST_MORE) {

@@ -67,10 +67,9 @@ record MadeUpWirings(String name, CheckRequest request) {
                 WiringReader.read(Files.readString(file))
                         .value()
                         .filter(w -> new Judgement.Measure(w.circuit(), w.rated())
-                                .of(w.circuit()).verdicts().stream()
-                                        .noneMatch(v -> v.severity() == Severity.DANGER))
-                        .ifPresent(w ->
-                                demo.add(new MadeUpWirings(w.machine(), CheckRequest.of(w.circuit(), w.rated()))));
+                                .of(w.circuit()).verdicts().stream().noneMatch(v -> v.severity() == Severity.DANGER))
+                        .ifPresent(
+                                w -> demo.add(new MadeUpWirings(w.machine(), CheckRequest.of(w.circuit(), w.rated()))));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.check.MotorFault.CapacitorBad;
 import gatepin.core.check.MotorFault.CoilBad;
-import gatepin.core.check.WiringFault.EndsExchanged;
 import gatepin.core.check.MotorFault.InnerStuck;
 import gatepin.core.check.Taken.Standing;
+import gatepin.core.check.WiringFault.EndsExchanged;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.InnerContact;

@@ -31,7 +31,9 @@ class LaneTest {
         Sentence changed = Sentence.of("change.volts", Sentence.of("supply", 230), Sentence.of("supply", 115));
         List<Drop> drops = ALL_OPEN.dropsAfter(List.of(new Change(Fact.VOLTAGE, changed)));
 
-        assertThat(drops).extracting(Drop::gate).containsExactly(Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE, Gate.COLD, Gate.LIVE);
+        assertThat(drops)
+                .extracting(Drop::gate)
+                .containsExactly(Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE, Gate.COLD, Gate.LIVE);
         assertThat(drops).extracting(Drop::reason).containsOnly(changed);
     }
 

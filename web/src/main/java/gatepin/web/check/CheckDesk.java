@@ -21,6 +21,7 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.End;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
@@ -35,6 +36,8 @@ import org.springframework.stereotype.Service;
 public class CheckDesk {
     /** What the simulated meter shows with its probes held together, Ω. */
     private static final double SIMULATED_ZERO = 0.2;
+
+    private static final StatedRotation SILENT = new StatedRotation(StatedRotation.Direction.CLOCKWISE, End.SHAFT_END);
 
     private final Acts acts;
     private final CheckStore store;
@@ -151,11 +154,12 @@ public class CheckDesk {
             return Optional.empty();
         }
         CheckRequest request = request(file);
+        // where the diagram is silent the motor turns as it turns, whatever the work needs
+        StatedRotation stated = file.workup().checks().plusStated(request);
+        StatedRotation plus =
+                stated.isStated() ? stated : file.workup().checks().fromHere(SILENT);
         LiveSeen seen = new LiveBench(
-                        actual(file, request),
-                        request.rated(),
-                        file.workup().checks().plusSeen(request),
-                        file.job().id())
+                        actual(file, request), request.rated(), plus, file.job().id())
                 .see(step);
         on(file.job().id(), act -> take(act, new Seen(seen), true));
         return Optional.of(seen);

@@ -96,7 +96,7 @@ final class ColdPage {
         }
         return suspects.isPresent()
                 ? suspects.flatMap(Suspects::next)
-                : check.next().map(ColdPlan.Step::read);
+                : check.between().or(() -> check.next().map(ColdPlan.Step::read));
     }
 
     private static List<ColdCheck.Line> lines(ColdCheck check) {
@@ -111,9 +111,12 @@ final class ColdPage {
             double zero = request.meter().zeroOhms();
             String why = suspects.isPresent()
                     ? "It tells most of what may be wrong apart."
-                    : check.lines().stream().anyMatch(l -> l.step().read().equals(read))
-                            ? ""
-                            : "Read besides the plan.";
+                    : check.between().equals(asked)
+                            ? "It lies beside what it should be. Clean the points, press the probes on, read it again."
+                            : check.lines().stream()
+                                            .anyMatch(l -> l.step().read().equals(read))
+                                    ? ""
+                                    : "Read besides the plan.";
             String expected = CheckWords.expected(read, band, zero);
             String within = CheckWords.within(read, band, zero);
             if (read instanceof Read.Ohms ohms) {

@@ -35,7 +35,8 @@ class LiveDesk {
 
     /** Which two ends to exchange so that it turns the other way; empty where no single exchange does that. */
     static Optional<EndsExchanged> mend(JobFile file) {
-        return file.workup().once("wrongWay", () -> file.workup().checks().request().flatMap(WrongWay::mend));
+        return file.workup()
+                .once("wrongWay", () -> file.workup().checks().request().flatMap(WrongWay::mend));
     }
 
     /**
@@ -49,7 +50,8 @@ class LiveDesk {
                     .kept(ChosenPlan.class)
                     .filter(p -> p.id() == planId)
                     .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
-            CheckRequest request = act.before().workup().checks().request().orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+            CheckRequest request =
+                    act.before().workup().checks().request().orElseThrow(() -> new StaleEdit(JobPart.PLAN));
             EndsExchanged mend = mend(act.before()).orElseThrow(() -> new StaleEdit(JobPart.PLAN));
             List<Wire> wires = mend.applyTo(request.circuit()).wires();
             long id = plans.add(jobId, before.cost(), wires);

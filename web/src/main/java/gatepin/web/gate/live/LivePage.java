@@ -57,11 +57,11 @@ final class LivePage {
         this.asked = wanted.flatMap(check.plan()::step).or(check::next);
     }
 
-    private static String title(What what) {
+    private String title(What what) {
         return switch (what) {
             case OUTLET_VOLTS -> "Volts at the outlet";
-            case FIRST_TO_GROUND -> "First line to ground";
-            case SECOND_TO_GROUND -> "Second line to ground";
+            case FIRST_TO_GROUND -> "First line to " + file.ground();
+            case SECOND_TO_GROUND -> "Second line to " + file.ground();
             case TURNS -> "Bump: which way?";
             case CLICK_UP -> "A click on the way up?";
             case IDLE_AMPS -> "Amps, idling";
@@ -160,7 +160,8 @@ final class LivePage {
             List<Terminal> ends =
                     m.places(file.workup().checks().request().orElseThrow().circuit());
             return new Exchange(
-                    file.say(m.words(file.workup().checks().request().orElseThrow().circuit())),
+                    file.say(m.words(
+                            file.workup().checks().request().orElseThrow().circuit())),
                     ends.get(0).mark(),
                     ends.get(1).mark());
         });
