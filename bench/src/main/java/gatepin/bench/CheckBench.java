@@ -12,6 +12,7 @@ import gatepin.core.check.SimulatedReading;
 import gatepin.core.check.Suspects;
 import gatepin.core.check.Symptom;
 import gatepin.core.check.Taken;
+import gatepin.core.check.WiringFault;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.gear.SwitchKind;
