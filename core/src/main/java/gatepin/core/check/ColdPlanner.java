@@ -58,7 +58,8 @@ public final class ColdPlanner {
             if (seen.get(f)) {
                 wanted.set(f, danger || isAlwaysIn(faults.get(f)));
             } else if (danger) {
-                unseen.add(new Unseen(faults.get(f), found.harm(), found.caught()));
+                unseen.add(
+                        new Unseen(faults.get(f), found.harm(), found.caught().get()));
             }
         }
         FewestReads.Choice choice = FewestReads.choose(

@@ -19,6 +19,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * Whom each fault of a circuit hurts, as the engine finds it on the faulty circuit: what is worse than on the sound one. Wirings that
@@ -56,9 +57,9 @@ final class Harms {
      * What came of judging a fault.
      *
      * @param harm whom it hurts
-     * @param caught what shows it where no meter does with the plug pulled
+     * @param caught what shows it where no meter does with the plug pulled; worked out when it is asked for
      */
-    record Found(Harm harm, Caught caught) {}
+    record Found(Harm harm, Supplier<Caught> caught) {}
 
     Harms(Circuit sound, RatedPoint rated, boolean hasOff) {
         this.sound = sound;
@@ -76,7 +77,7 @@ final class Harms {
 
     private Found judge(Fault fault, Circuit faulty) {
         if (fault instanceof CoilBad bad && bad.how() == CoilBad.How.SHORTED_TURNS) {
-            return new Found(burns(faulty, bad.coil()) ? Harm.MOTOR : Harm.NONE, clamp(faulty));
+            return new Found(burns(faulty, bad.coil()) ? Harm.MOTOR : Harm.NONE, () -> clamp(faulty));
         }
         Judgement after = measure.of(faulty);
         Harm harm = Harm.NONE;
@@ -103,7 +104,9 @@ final class Harms {
         } else if (hums) {
             harm = worse(harm, Harm.WORK);
         }
-        return new Found(harm, caught(fault, faulty, otherWay || hums, leftIn));
+        boolean bump = otherWay || hums;
+        boolean noClick = leftIn;
+        return new Found(harm, () -> caught(fault, faulty, bump, noClick));
     }
 
     private static Harm worse(Harm one, Harm other) {
