@@ -21,8 +21,11 @@ public record CheckRecord(Meter meter, List<Entry> entries) {
     /** A reading with the plug pulled. */
     public record Reading(Taken taken) implements Entry {}
 
-    /** Something was wrong and is mended: what it moved is read again. */
-    public record Mended(String fault) implements Entry {}
+    /** Something was wrong and is mended: what it moved is read again; everything where the fault is none of the wiring's. */
+    public record Mended(String fault) implements Entry {
+        /** A wire was taken off that had been checked: where it lands next nobody knows yet. */
+        public static final Mended A_WIRE_TAKEN_BACK = new Mended("wire-taken-back");
+    }
 
     /** Made ready for power: cover, strap, belt, hands, who watches; and from which end the shaft is looked at. */
     public record Ready(End standsAt) implements Entry {}

@@ -36,7 +36,8 @@ public final class ColdCheck {
                 counting.put(reading.taken().read().key(), reading.taken());
             } else if (entry instanceof Mended mended) {
                 counting.values().removeIf(t -> standing(t) != Standing.AGREES);
-                Faults.named(mended.fault(), faults).ifPresent(this::forget);
+                // where nobody can say what the mend could have changed, everything is read again
+                Faults.named(mended.fault(), faults).ifPresentOrElse(this::forget, counting::clear);
             }
         }
     }

@@ -97,6 +97,13 @@ public class CheckDesk {
         });
     }
 
+    /** A wire was taken back, as part of an act on it: what was read and seen before counts no more. */
+    public void wireTakenBack(Act act) {
+        if (!act.before().facts().checks().entries().isEmpty()) {
+            store.add(act.job(), Mended.A_WIRE_TAKEN_BACK, false, act.person());
+        }
+    }
+
     /** Saves what a person says of his meter. */
     public void meter(long jobId, Meter meter) {
         on(jobId, act -> {

@@ -84,6 +84,16 @@ class CheckGatesTest {
         assertThat(gates.post("Cold check")).isEqualTo("passed");
         visit.go(job + "/log");
         assertThat(visit.text()).contains("Read cold:", "Cold check: pin pulled.");
+
+        // a wire that comes off and goes on again may land elsewhere: nothing read before counts
+        visit.go(job + "/wire");
+        String plan = visit.one("[data-plan]").attr("data-plan");
+        String wire = visit.one(".step").attr("data-href");
+        visit.post(wire, "plan", plan, "made", "false");
+        visit.post(wire, "plan", plan, "made", "true");
+        visit.go(job + "/cold");
+        assertThat(gates.post("Cold check")).contains("dropped");
+        assertThat(visit.all(".checks .open")).hasSize(readings);
     }
 
     @Test

@@ -5,6 +5,7 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.wire.CableLengths;
+import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.LogStore.Kind;
@@ -22,8 +23,10 @@ public class WireDesk {
     private final Acts acts;
     private final PlanStore plans;
     private final CableStore cables;
+    private final CheckDesk checks;
 
-    WireDesk(Acts acts, PlanStore plans, CableStore cables) {
+    WireDesk(Acts acts, PlanStore plans, CableStore cables, CheckDesk checks) {
+        this.checks = checks;
         this.acts = acts;
         this.plans = plans;
         this.cables = cables;
@@ -51,6 +54,9 @@ public class WireDesk {
             String from = wire.from().mark();
             String to = wire.to().mark();
             act.note(made ? Kind.MADE : Kind.UNMADE, Sentence.of(made ? "log.made" : "log.unmade", from, to));
+            if (!made) {
+                checks.wireTakenBack(act);
+            }
             return made ? List.of() : List.of(new Change(Fact.WIRES, Sentence.of("change.unmade", from, to)));
         });
         return plans.plan(planId).orElseThrow();
