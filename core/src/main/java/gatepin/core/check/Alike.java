@@ -9,13 +9,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 
 /** Works on faulty circuits once for all of those in which wires and contacts join the same: they do the same. */
 final class Alike<T> {
     private final Circuit sound;
     private final List<Terminal> told;
-    private final Map<Object, T> known = new HashMap<>();
+    private final Map<Object, T> known = new ConcurrentHashMap<>();
 
     Alike(Circuit sound) {
         this.sound = sound;
@@ -29,7 +30,16 @@ final class Alike<T> {
         boolean wiresOnly = faulty.motor().equals(sound.motor())
                 && faulty.outside().equals(sound.outside())
                 && faulty.supply().equals(sound.supply());
-        return wiresOnly ? known.computeIfAbsent(joined(faulty), k -> work.apply(faulty)) : work.apply(faulty);
+        if (!wiresOnly) {
+            return work.apply(faulty);
+        }
+        Object joined = joined(faulty);
+        T found = known.get(joined);
+        if (found == null) {
+            found = work.apply(faulty);
+            known.put(joined, found);
+        }
+        return found;
     }
 
     /** Which of the terminals are one point in each setting, and by wires alone: all that a judgement of wires hangs on. */

@@ -33,6 +33,14 @@ public final class ColdPlanner {
         this.bench = new Bench(request.circuit(), request.hasOff());
     }
 
+    /**
+     * A fault looked at.
+     *
+     * @param found what it does
+     * @param moved the readings that it moves out of their bands
+     */
+    private record Judged(Fault fault, Harms.Found found, BitSet moved) {}
+
     /** Plans the cold check of a wiring. */
     public static ColdPlan plan(CheckRequest request) {
         return new ColdPlanner(request).plan();
@@ -42,24 +50,24 @@ public final class ColdPlanner {
         Circuit circuit = request.circuit();
         List<Fault> faults = Faults.of(circuit, request.links());
         candidates();
-        for (int f = 0; f < faults.size(); f++) {
-            look(faults.get(f), f);
-        }
-        BitSet seen = new BitSet();
-        shows.forEach(seen::or);
         Harms harms = new Harms(circuit, request.rated(), request.hasOff());
+        List<Judged> judged = faults.parallelStream()
+                .map(f -> new Judged(f, harms.of(f), movedBy(f)))
+                .toList();
         BitSet wanted = new BitSet();
         List<Unseen> unseen = new ArrayList<>();
         int dangers = 0;
-        for (int f = 0; f < faults.size(); f++) {
-            Harms.Found found = harms.of(faults.get(f));
-            boolean danger = found.harm().isDanger();
+        for (int f = 0; f < judged.size(); f++) {
+            Judged one = judged.get(f);
+            int number = f;
+            one.moved().stream().forEach(r -> shows.get(r).set(number));
+            boolean danger = one.found().harm().isDanger();
             dangers += danger ? 1 : 0;
-            if (seen.get(f)) {
-                wanted.set(f, danger || isAlwaysIn(faults.get(f)));
+            if (!one.moved().isEmpty()) {
+                wanted.set(f, danger || isAlwaysIn(one.fault()));
             } else if (danger) {
-                unseen.add(
-                        new Unseen(faults.get(f), found.harm(), found.caught().get()));
+                unseen.add(new Unseen(
+                        one.fault(), one.found().harm(), one.found().caught().get()));
             }
         }
         FewestReads.Choice choice = FewestReads.choose(
@@ -101,8 +109,9 @@ public final class ColdPlanner {
         shows.add(new BitSet());
     }
 
-    /** Marks the readings that a fault moves out of their bands. */
-    private void look(Fault fault, int number) {
+    /** The readings that a fault moves out of their bands. */
+    private BitSet movedBy(Fault fault) {
+        BitSet moved = new BitSet();
         Circuit faulty = fault.applyTo(request.circuit());
         int at = 0;
         int points = bench.probed().size();
@@ -110,9 +119,7 @@ public final class ColdPlanner {
             double[][] ohms = bench.all(faulty, stand);
             for (int i = 0; i < points; i++) {
                 for (int j = i + 1; j < points; j++) {
-                    if (isMoved(at, ohms[i][j])) {
-                        shows.get(at).set(number);
-                    }
+                    moved.set(at, isMoved(at, ohms[i][j]));
                     at++;
                 }
             }
@@ -120,10 +127,9 @@ public final class ColdPlanner {
         for (; at < reads.size(); at++) {
             Read read = reads.get(at);
             double shown = Bench.ofCapacitor(faulty, ((Read.OfCapacitor) read).capacitor());
-            if (!Bench.band(read, shown, request.meter()).meets(expected.get(at))) {
-                shows.get(at).set(number);
-            }
+            moved.set(at, !Bench.band(read, shown, request.meter()).meets(expected.get(at)));
         }
+        return moved;
     }
 
     private boolean isMoved(int at, double ohms) {

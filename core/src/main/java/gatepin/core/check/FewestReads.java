@@ -19,7 +19,7 @@ final class FewestReads {
     /** So many branches and no more. */
     private static final int MOST_NODES = 6_000;
 
-    private static final int MOST_FOR_PRICE = 100;
+    private static final int MOST_FOR_PRICE = 40;
     private static final int AT_THE_ROOT = 200;
     private static final int AT_A_BRANCH = 25;
     /** After so many rounds without getting better a smaller step is taken. */
@@ -212,7 +212,8 @@ final class FewestReads {
         }
         cut |= ++nodes > mostNodes;
         double[] mine = prices.clone();
-        if (cut || cost + bound(rows, open, mine, AT_A_BRANCH, bestCost - cost) >= bestCost) {
+        BitSet still = (BitSet) open.clone();
+        if (cut || cost + bound(rows, still, mine, AT_A_BRANCH, bestCost - cost) >= bestCost) {
             return;
         }
         int hardest = -1;
@@ -220,17 +221,16 @@ final class FewestReads {
         for (int r = rows.nextSetBit(0); r >= 0; r = rows.nextSetBit(r + 1)) {
             int count = 0;
             for (int c : columnsOf[r]) {
-                count += open.get(c) ? 1 : 0;
+                count += still.get(c) ? 1 : 0;
             }
             if (count < fewest) {
                 fewest = count;
                 hardest = r;
             }
         }
-        BitSet still = (BitSet) open.clone();
         List<Integer> candidates = new ArrayList<>();
         for (int c : columnsOf[hardest]) {
-            if (open.get(c)) {
+            if (still.get(c)) {
                 candidates.add(c);
             }
         }
@@ -257,35 +257,39 @@ final class FewestReads {
     /**
      * No choice covers these rows for less: each row offers a price for being covered, and what is offered beyond what columns cost is
      * taken off again (Lagrangian relaxation; Beasley, OR-Library papers on set covering, from memory). The prices are made better as
-     * it goes, and rounded up to whole readings where all cost the same.
+     * it goes, and rounded up to whole readings where all cost the same. Columns that no choice below the aim can have are no longer
+     * open then.
      */
     private int bound(BitSet rows, BitSet open, double[] prices, int rounds, int aim) {
+        int[] columns = open.stream().toArray();
+        int[][] live = new int[columns.length][];
+        for (int k = 0; k < columns.length; k++) {
+            live[k] = within(rowsOf[columns[k]], rows);
+        }
+        int[] wanted = rows.stream().toArray();
+        int[] slack = new int[prices.length];
         double best = 0;
         double[] bestPrices = prices.clone();
         double step = 1;
         int worse = 0;
         for (int round = 0; round < rounds; round++) {
             double offered = 0;
-            int[] slack = new int[prices.length];
-            for (int r = rows.nextSetBit(0); r >= 0; r = rows.nextSetBit(r + 1)) {
+            for (int r : wanted) {
                 offered += prices[r];
                 slack[r] = 1;
             }
-            for (int c = open.nextSetBit(0); c >= 0; c = open.nextSetBit(c + 1)) {
-                double reduced = costs[c];
-                for (int r : rowsOf[c]) {
-                    reduced -= rows.get(r) ? prices[r] : 0;
-                }
+            for (int k = 0; k < columns.length; k++) {
+                double reduced = reduced(columns[k], live[k], prices);
                 if (reduced < 0) {
                     offered += reduced;
-                    for (int r : rowsOf[c]) {
-                        slack[r] -= rows.get(r) ? 1 : 0;
+                    for (int r : live[k]) {
+                        slack[r]--;
                     }
                 }
             }
             if (offered > best) {
                 best = offered;
-                bestPrices = prices.clone();
+                System.arraycopy(prices, 0, bestPrices, 0, prices.length);
                 worse = 0;
             } else if (++worse == PATIENCE) {
                 step /= 2;
@@ -295,19 +299,44 @@ final class FewestReads {
                 break;
             }
             double length = 0;
-            for (int s : slack) {
-                length += s * s;
+            for (int r : wanted) {
+                length += slack[r] * slack[r];
             }
             if (length == 0) {
                 break;
             }
             double by = step * (AIM * aim - offered) / length;
-            for (int r = rows.nextSetBit(0); r >= 0; r = rows.nextSetBit(r + 1)) {
+            for (int r : wanted) {
                 prices[r] = Math.max(0, prices[r] + by * slack[r]);
             }
         }
         System.arraycopy(bestPrices, 0, prices, 0, prices.length);
+        for (int k = 0; k < columns.length; k++) {
+            if (whole(best + reduced(columns[k], live[k], prices)) >= aim) {
+                open.clear(columns[k]);
+            }
+        }
         return whole(best);
+    }
+
+    private static int[] within(int[] all, BitSet rows) {
+        int[] within = new int[all.length];
+        int count = 0;
+        for (int r : all) {
+            if (rows.get(r)) {
+                within[count++] = r;
+            }
+        }
+        return Arrays.copyOf(within, count);
+    }
+
+    /** What a column costs beyond what the rows offer for it. */
+    private double reduced(int column, int[] live, double[] prices) {
+        double reduced = costs[column];
+        for (int r : live) {
+            reduced -= prices[r];
+        }
+        return reduced;
     }
 
     /** A bound rounded up to what a choice can cost. */

@@ -7,6 +7,7 @@ import gatepin.core.check.SupplyFault.OutletExchanged;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import gatepin.core.machine.Copper;
@@ -23,7 +24,8 @@ import java.util.function.Supplier;
 
 /**
  * Whom each fault of a circuit hurts, as the engine finds it on the faulty circuit: what is worse than on the sound one. Wirings that
- * join the same are judged once.
+ * join the same are judged once. All are judged behind a stiff feeder: what a long cable leaves is no fault of the wiring. Safe for
+ * use by several threads at once.
  */
 final class Harms {
     private static final Set<Rule> HURT_A_PERSON = EnumSet.of(
@@ -36,8 +38,7 @@ final class Harms {
             Rule.NEUTRAL_ALONE_SWITCHED,
             Rule.SAME_WAY);
     /** What is no good, but hurts nobody who takes a machine that does not run for a live one. */
-    private static final Set<Rule> ONLY_NO_WORK =
-            EnumSet.of(Rule.NOTHING_HAPPENS, Rule.ALIVE_AT_STANDSTILL, Rule.FEEDER_WEAKENS);
+    private static final Set<Rule> ONLY_NO_WORK = EnumSet.of(Rule.NOTHING_HAPPENS, Rule.ALIVE_AT_STANDSTILL);
     /** What is worth a warning on a sound wiring, and a harm where a fault brings it about. */
     private static final Set<Rule> WORSE_IS_A_HARM =
             EnumSet.of(Rule.HOT_IN_OFF, Rule.LINE_NOT_BROKEN, Rule.PROTECTOR_BYPASSED);
@@ -66,7 +67,7 @@ final class Harms {
         this.rated = rated;
         this.hasOff = hasOff;
         this.measure = new Judgement.Measure(sound, rated);
-        this.before = measure.of(sound);
+        this.before = measure.of(sound.behind(Feeder.STIFF));
         this.alike = new Alike<>(sound);
     }
 
@@ -79,7 +80,7 @@ final class Harms {
         if (fault instanceof CoilBad bad && bad.how() == CoilBad.How.SHORTED_TURNS) {
             return new Found(burns(faulty, bad.coil()) ? Harm.MOTOR : Harm.NONE, () -> clamp(faulty));
         }
-        Judgement after = measure.of(faulty);
+        Judgement after = measure.of(faulty.behind(Feeder.STIFF));
         Harm harm = Harm.NONE;
         boolean leftIn = false;
         for (Verdict verdict : after.verdicts()) {

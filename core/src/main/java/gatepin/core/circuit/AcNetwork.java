@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.ejml.data.ZMatrixRMaj;
 import org.ejml.dense.row.factory.LinearSolverFactory_ZDRM;
 import org.ejml.interfaces.linsol.LinearSolverDense;
@@ -55,10 +56,10 @@ public final class AcNetwork {
     private final ZMatrixRMaj loopCurrents;
     private final LinearSolverDense<ZMatrixRMaj> solver;
 
-    private AcNetwork(Circuit circuit, State state) {
+    private AcNetwork(Circuit circuit, State state, Set<Terminal> terminals) {
         this.circuit = circuit;
         this.state = state;
-        this.nodes = circuit.nodes(state);
+        this.nodes = circuit.nodes(state, terminals);
         for (Terminal terminal : nodes.terminals()) {
             indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
         }
@@ -89,7 +90,12 @@ public final class AcNetwork {
     }
 
     public static AcNetwork of(Circuit circuit, State state) {
-        return new AcNetwork(circuit, state);
+        return of(circuit, state, circuit.terminals());
+    }
+
+    /** The same where the circuit's terminals are at hand. */
+    static AcNetwork of(Circuit circuit, State state, Set<Terminal> terminals) {
+        return new AcNetwork(circuit, state, terminals);
     }
 
     public Circuit circuit() {

@@ -40,10 +40,10 @@ public final class Carrying {
      */
     public record Leg(Winding winding, Terminal from, Terminal to) {}
 
-    private Carrying(Circuit circuit, Setting setting) {
-        this.circuit = circuit;
+    private Carrying(Networks networks, Setting setting) {
+        this.circuit = networks.circuit();
         this.setting = setting;
-        this.solution = AcNetwork.of(circuit, State.atRest(setting)).at(1);
+        this.solution = networks.atRest(setting);
         this.outside = circuit.joinedOutside(setting);
         new CoilRoles(circuit.motor()).coils(Role.START, solution.nodes()).forEach(c -> startCoils.add(c.name()));
         if (!isShort()) {
@@ -53,7 +53,12 @@ public final class Carrying {
 
     /** Solves a circuit in one setting. */
     public static Carrying of(Circuit circuit, Setting setting) {
-        return new Carrying(circuit, setting);
+        return of(Networks.of(circuit), setting);
+    }
+
+    /** The same of a circuit whose networks are at hand. */
+    public static Carrying of(Networks networks, Setting setting) {
+        return new Carrying(networks, setting);
     }
 
     public Setting setting() {
@@ -123,7 +128,7 @@ public final class Carrying {
 
     /** Volts to ground; 0 where it hangs in the air, or is not part of the circuit. */
     public double volts(Terminal terminal) {
-        return circuit.terminals().contains(terminal)
+        return nodes().has(terminal)
                 ? solution.potential(terminal).map(Complex::norm).orElse(0.0)
                 : 0;
     }

@@ -138,7 +138,12 @@ public record Circuit(
 
     /** What is one point in a state: wires, closed contacts of gear and motor, and joints inside merge terminals. */
     public Nodes nodes(State state) {
-        Nodes.Builder builder = Nodes.over(terminals()).joinWires(wires).joinContacts(chart.closedIn(state.setting()));
+        return nodes(state, terminals());
+    }
+
+    /** The same where the terminals are at hand. */
+    Nodes nodes(State state, Set<Terminal> terminals) {
+        Nodes.Builder builder = Nodes.over(terminals).joinWires(wires).joinContacts(chart.closedIn(state.setting()));
         motor.contacts().stream().filter(c -> c.isClosed(state)).forEach(c -> builder.join(c.a(), c.b()));
         return builder.build();
     }

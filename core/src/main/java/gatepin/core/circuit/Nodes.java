@@ -48,6 +48,11 @@ public final class Nodes {
         return Collections.unmodifiableSet(parent.keySet());
     }
 
+    /** The terminal is one of these. */
+    boolean has(Terminal terminal) {
+        return parent.containsKey(terminal);
+    }
+
     public boolean same(Terminal a, Terminal b) {
         return nodeOf(a).equals(nodeOf(b));
     }

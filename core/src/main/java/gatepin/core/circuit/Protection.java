@@ -24,21 +24,28 @@ public record Protection(boolean protects, double flowing, double leftAmps, bool
      * @param slip the slip it runs at, 2 less that where it turns in the minus direction
      */
     public static Protection of(Circuit circuit, Setting setting, double slip) {
+        return of(Networks.of(circuit), setting, slip);
+    }
+
+    /** The same of a circuit whose networks are at hand. */
+    public static Protection of(Networks networks, Setting setting, double slip) {
+        Circuit circuit = networks.circuit();
         boolean has = circuit.motor().has(Kind.PROTECTOR);
         double flowing = 0;
         double left = 0;
         for (boolean standing : List.of(true, false)) {
             double at = standing ? 1 : slip;
-            flowing = Math.max(flowing, lineAmps(circuit, new State(setting, standing, true), at));
+            flowing = Math.max(
+                    flowing,
+                    networks.in(new State(setting, standing, true)).at(at).lineAmps());
             if (has) {
-                left = Math.max(left, lineAmps(circuit, new State(setting, standing, false), at));
+                left = Math.max(
+                        left,
+                        networks.in(new State(setting, standing, false)).at(at).lineAmps());
             }
         }
-        return new Protection(has, flowing, left, has && runsPast(circuit, setting, flowing));
-    }
-
-    private static double lineAmps(Circuit circuit, State state, double slip) {
-        return AcNetwork.of(circuit, state).at(slip).lineAmps();
+        boolean whole = left <= nothing(flowing);
+        return new Protection(has, flowing, left, has && !whole && runsPast(circuit, setting, flowing));
     }
 
     private static boolean runsPast(Circuit circuit, Setting setting, double flowing) {
@@ -51,11 +58,15 @@ public record Protection(boolean protects, double flowing, double leftAmps, bool
         AcSolution open = AcNetwork.of(circuit.with(runOnly), new State(setting, true, false))
                 .at(1);
         return roles.coils(Role.RUN, closed).stream()
-                .anyMatch(c -> open.current(c).norm() > Carrying.NOTHING_AMPS + NOTHING * flowing);
+                .anyMatch(c -> open.current(c).norm() > nothing(flowing));
+    }
+
+    private static double nothing(double flowing) {
+        return Carrying.NOTHING_AMPS + NOTHING * flowing;
     }
 
     /** All current passes the protector: nothing flows once it is open. */
     public boolean isWhole() {
-        return leftAmps <= Carrying.NOTHING_AMPS + NOTHING * flowing;
+        return leftAmps <= nothing(flowing);
     }
 }

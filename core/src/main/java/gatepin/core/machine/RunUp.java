@@ -4,6 +4,7 @@ import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.State;
 import gatepin.core.machine.RunUpTrace.Event;
@@ -11,9 +12,7 @@ import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.machine.RunUpTrace.Sample;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BracketedUnivariateSolver;
@@ -43,7 +42,7 @@ public final class RunUp {
     private final Rotor rotor;
     private final double synchronous;
     private final int coils;
-    private final Map<State, AcNetwork> networks = new HashMap<>();
+    private final Networks networks;
     private final List<Sample> samples = new ArrayList<>();
     private final List<Event> events = new ArrayList<>();
 
@@ -95,6 +94,7 @@ public final class RunUp {
 
     private RunUp(Circuit circuit, Load load, Conditions conditions) {
         this.circuit = circuit;
+        this.networks = Networks.of(circuit);
         this.load = load;
         this.conditions = conditions;
         this.rotor = circuit.motor().rotor();
@@ -108,7 +108,7 @@ public final class RunUp {
     }
 
     private AcNetwork network() {
-        return networks.computeIfAbsent(new State(position, startSwitchClosed, true), s -> AcNetwork.of(circuit, s));
+        return networks.in(new State(position, startSwitchClosed, true));
     }
 
     private RunUpTrace run() {

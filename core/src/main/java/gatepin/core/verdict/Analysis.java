@@ -4,6 +4,7 @@ import gatepin.core.Severity;
 import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
@@ -63,7 +64,7 @@ public record Analysis(Circuit circuit, RatedPoint rated, Map<Setting, InSetting
     }
 
     static InSetting solve(Circuit circuit, RatedPoint rated, Setting setting) {
-        Judge.Solved solved = Judge.Solved.of(circuit, rated, setting);
+        Judge.Solved solved = Judge.Solved.of(Networks.of(circuit), rated, setting);
         AcSolution protectorOpen =
                 AcNetwork.of(circuit, new State(setting, true, false)).at(1);
         return new InSetting(

@@ -1,10 +1,10 @@
 package gatepin.core.verdict;
 
 import gatepin.core.Severity;
-import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
@@ -20,11 +20,13 @@ final class FaultJudge {
     private static final List<Terminal> LINES = List.of(Terminal.L1, Terminal.L2);
 
     private final Circuit circuit;
-    private final Circuit stiff;
+    private final Networks networks;
+    private final Networks stiff;
     private final SortedSet<Terminal> unbonded = new TreeSet<>();
 
-    FaultJudge(Circuit circuit, Circuit stiff) {
-        this.circuit = circuit;
+    FaultJudge(Networks networks, Networks stiff) {
+        this.circuit = networks.circuit();
+        this.networks = networks;
         this.stiff = stiff;
         // a bond that a contact opens is none
         Nodes wires = Nodes.of(circuit.wires(), List.of());
@@ -33,7 +35,7 @@ final class FaultJudge {
 
     /** A line goes straight to the other or to ground: nothing else matters there. */
     boolean isShort(Setting setting) {
-        Nodes nodes = circuit.nodes(State.atRest(setting));
+        Nodes nodes = networks.in(State.atRest(setting)).nodes();
         return nodes.same(Terminal.L1, Terminal.L2)
                 || LINES.stream().anyMatch(l -> isHot(l) && nodes.same(l, Terminal.GROUND));
     }
@@ -44,7 +46,7 @@ final class FaultJudge {
 
     List<Verdict> in(Setting setting) {
         List<Verdict> verdicts = new ArrayList<>();
-        AcSolution actual = AcNetwork.of(circuit, State.atRest(setting)).at(1);
+        AcSolution actual = networks.atRest(setting);
         Nodes nodes = actual.nodes();
         if (nodes.same(Terminal.L1, Terminal.L2)) {
             verdicts.add(Verdict.of(Rule.SHORT, Severity.DANGER)
@@ -84,7 +86,7 @@ final class FaultJudge {
     }
 
     private void unbonded(Setting setting, List<Verdict> verdicts) {
-        AcSolution solution = AcNetwork.of(stiff, State.atRest(setting)).at(1);
+        AcSolution solution = stiff.atRest(setting);
         for (Terminal frame : unbonded) {
             double volts = solution.potential(frame).map(Complex::norm).orElse(0.0);
             if (volts > Carrying.FELT_VOLTS) {

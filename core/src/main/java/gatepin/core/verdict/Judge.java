@@ -1,13 +1,13 @@
 package gatepin.core.verdict;
 
 import gatepin.core.Severity;
-import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Protection;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Setting.Purpose;
@@ -28,7 +28,8 @@ import java.util.stream.Stream;
  */
 final class Judge {
     private final Circuit circuit;
-    private final Circuit stiff;
+    private final Networks networks;
+    private final Networks stiff;
     private final RatedPoint rated;
     private final Usual usual;
     private final Map<Setting, Solved> solved = new LinkedHashMap<>();
@@ -42,7 +43,8 @@ final class Judge {
     Judge(Circuit circuit, RatedPoint rated, Usual usual) {
         this.circuit = circuit;
         this.rated = rated;
-        this.stiff = circuit.behind(Feeder.STIFF);
+        this.networks = Networks.of(circuit);
+        this.stiff = circuit.feeder().equals(Feeder.STIFF) ? networks : Networks.of(circuit.behind(Feeder.STIFF));
         this.usual = usual;
         for (Setting setting : circuit.settings()) {
             solved.put(setting, Solved.of(stiff, rated, setting));
@@ -57,19 +59,18 @@ final class Judge {
      * @param way which way it starts
      */
     record Solved(AcSolution standstill, AcSolution running, Way way) {
-        static Solved of(Circuit circuit, RatedPoint rated, Setting setting) {
-            AcSolution standstill = AcNetwork.of(circuit, State.atRest(setting)).at(1);
+        static Solved of(Networks networks, RatedPoint rated, Setting setting) {
+            AcSolution standstill = networks.atRest(setting);
             Way way = Analysis.way(standstill.torqueNm(), rated);
             return new Solved(
                     standstill,
-                    AcNetwork.of(circuit, State.atSpeed(setting))
-                            .at(way == Way.MINUS ? 2 - rated.slip() : rated.slip()),
+                    networks.in(State.atSpeed(setting)).at(way == Way.MINUS ? 2 - rated.slip() : rated.slip()),
                     way);
         }
     }
 
     List<Verdict> verdicts() {
-        FaultJudge faults = new FaultJudge(circuit, stiff);
+        FaultJudge faults = new FaultJudge(networks, stiff);
         for (Setting setting : circuit.settings()) {
             if (setting.purpose() == Purpose.NEVER) {
                 interlock(setting);
@@ -77,7 +78,7 @@ final class Judge {
             }
             verdicts.addAll(faults.in(setting));
             if (setting.isMeantToRun() && !faults.isShort(setting)) {
-                verdicts.addAll(new RunJudge(circuit, stiff, rated, usual, setting, in(setting)).verdicts());
+                verdicts.addAll(new RunJudge(networks, stiff, rated, usual, setting, in(setting)).verdicts());
             }
         }
         verdicts.addAll(faults.frames());
@@ -116,7 +117,7 @@ final class Judge {
 
     private void interlock(Setting setting) {
         if (in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
-            double amps = AcNetwork.of(circuit, State.atRest(setting)).at(1).lineAmps();
+            double amps = networks.atRest(setting).lineAmps();
             verdicts.add(Verdict.of(Rule.NEEDS_INTERLOCK, Severity.WARN)
                     .in(setting)
                     .at(List.of(Terminal.L1, Terminal.L2))

@@ -5,9 +5,9 @@ import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.verdict.Analysis.Way;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * What is to be said of a circuit with something wrong in it, measured by what the sound one is.
@@ -21,11 +21,11 @@ public record Judgement(List<Verdict> verdicts, Map<Setting, Way> ways) {
         ways = Map.copyOf(ways);
     }
 
-    /** Judges circuits that are one sound circuit, each with something else wrong in it. Not safe for use by several threads. */
+    /** Judges circuits that are one sound circuit, each with something else wrong in it. Safe for use by several threads at once. */
     public static final class Measure {
         private final Circuit sound;
         private final RatedPoint rated;
-        private final Map<Supply, Usual> usual = new HashMap<>();
+        private final Map<Supply, Usual> usual = new ConcurrentHashMap<>();
 
         /**
          * Measures by a circuit.

@@ -1,11 +1,10 @@
 package gatepin.core.verdict;
 
 import gatepin.core.Severity;
-import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Setting;
-import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
@@ -15,14 +14,16 @@ import java.util.stream.Stream;
 
 /** What is alive, and what flows, in a setting that should be OFF. */
 final class OffJudge {
+    private final Networks networks;
     private final Circuit stiff;
     private final Setting off;
     private final Carrying carrying;
 
-    OffJudge(Circuit stiff, Setting off) {
-        this.stiff = stiff;
+    OffJudge(Networks networks, Setting off) {
+        this.networks = networks;
+        this.stiff = networks.circuit();
         this.off = off;
-        this.carrying = Carrying.of(stiff, off);
+        this.carrying = Carrying.of(networks, off);
     }
 
     /**
@@ -34,7 +35,7 @@ final class OffJudge {
             return verdicts;
         }
         if (!carrying.nothingFlows()) {
-            double amps = AcNetwork.of(stiff, State.atRest(off)).at(1).lineAmps();
+            double amps = networks.atRest(off).lineAmps();
             verdicts.add(Verdict.of(Rule.RUNS_IN_OFF, Severity.DANGER).in(off).reading(amps, 0));
         }
         SortedSet<Terminal> hot = carrying.hotLeads();

@@ -1,7 +1,6 @@
 package gatepin.core.verdict;
 
 import gatepin.core.Severity;
-import gatepin.core.circuit.AcNetwork;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Carrying;
@@ -10,6 +9,7 @@ import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.CoilRoles;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
@@ -46,6 +46,8 @@ final class RunJudge {
 
     private final Circuit circuit;
     private final Circuit stiff;
+    private final Networks networks;
+    private final Networks stiffNetworks;
     private final RatedPoint rated;
     private final Usual usual;
     private final Setting setting;
@@ -53,9 +55,11 @@ final class RunJudge {
     private final CoilRoles roles;
     private final List<Verdict> verdicts = new ArrayList<>();
 
-    RunJudge(Circuit circuit, Circuit stiff, RatedPoint rated, Usual usual, Setting setting, Solved now) {
-        this.circuit = circuit;
-        this.stiff = stiff;
+    RunJudge(Networks networks, Networks stiff, RatedPoint rated, Usual usual, Setting setting, Solved now) {
+        this.circuit = networks.circuit();
+        this.stiff = stiff.circuit();
+        this.networks = networks;
+        this.stiffNetworks = stiff;
         this.rated = rated;
         this.usual = usual;
         this.setting = setting;
@@ -87,7 +91,7 @@ final class RunJudge {
         }
         if (now.way() == Way.NONE) {
             boolean fed = startFed;
-            double amps = AcNetwork.of(circuit, State.atRest(setting)).at(1).lineAmps();
+            double amps = networks.atRest(setting).lineAmps();
             say(
                     Rule.HUMS,
                     Severity.DANGER,
@@ -102,7 +106,7 @@ final class RunJudge {
 
     private void nothing() {
         say(Rule.NOTHING_HAPPENS, Severity.DANGER, v -> v);
-        Carrying carrying = Carrying.of(stiff, setting);
+        Carrying carrying = Carrying.of(stiffNetworks, setting);
         List<Terminal> hot = List.copyOf(carrying.hotLeads());
         if (!hot.isEmpty()) {
             double volts = hot.stream().mapToDouble(carrying::volts).max().orElse(0);
@@ -276,10 +280,8 @@ final class RunJudge {
         }
         double slip = now.running().slip();
         double open = now.running().current(coil).norm();
-        double closed = AcNetwork.of(stiff, State.atRest(setting))
-                .at(slip)
-                .current(coil)
-                .norm();
+        double closed =
+                stiffNetworks.in(State.atRest(setting)).at(slip).current(coil).norm();
         if (open > Usual.NOTHING * usual.amps(coil)
                 && open > STAYS_IN * usual.runningAmps(coil)
                 && Math.abs(open - closed) < 0.1 * closed) {
@@ -293,7 +295,7 @@ final class RunJudge {
     /** It starts; and what the feeder leaves of that. */
     private void turns() {
         say(Rule.TURNS, Severity.GOOD, v -> v.reading(now.standstill().torqueNm(), rated.torqueNm()));
-        AcSolution actual = AcNetwork.of(circuit, State.atRest(setting)).at(1);
+        AcSolution actual = networks.atRest(setting);
         double share = actual.torqueNm() / now.standstill().torqueNm();
         if (share < WEAKENED) {
             boolean starts = Analysis.way(actual.torqueNm(), rated) != Way.NONE;
