@@ -12,6 +12,11 @@ public final class Marks {
 
     private Marks() {}
 
+    /** Upside down, 6 and 9 are taken for each other: such marks are underlined (common practice). */
+    public static boolean readsUpsideDown(String mark) {
+        return mark.indexOf('6') >= 0 || mark.indexOf('9') >= 0;
+    }
+
     private static int compare(String one, String other) {
         int lettersOfOne = letters(one);
         int lettersOfOther = letters(other);

@@ -95,7 +95,17 @@ public final class Evidence {
                                     () -> workup.checks()
                                             .live()
                                             .map(LiveCheck::lack)
-                                            .orElse(Optional.of(Sentence.of("lack.cold.motor")))));
+                                            .orElse(Optional.of(Sentence.of("lack.cold.motor")))))
+                    .ask(
+                            Gate.HANDOVER,
+                            List.of(
+                                    () -> notPassed(Gate.COLD),
+                                    () -> notPassed(Gate.LIVE),
+                                    () -> facts.papers().lack(workup.papersMark())));
+        }
+
+        private Optional<Sentence> notPassed(Gate gate) {
+            return unless(facts.lane().pin(gate).isOpen(), "lack.handover." + gate.word());
         }
 
         private static Optional<Sentence> unless(boolean there, String lack) {

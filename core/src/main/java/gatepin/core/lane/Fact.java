@@ -27,7 +27,9 @@ public enum Fact {
     /** The wires that are made. */
     WIRES("the wires"),
     /** Something was wrong with the wiring, and was mended. */
-    MENDED("what was mended");
+    MENDED("what was mended"),
+    /** What isolates the machine: it stands on the papers. */
+    PAPERS("what stands on the papers");
 
     private final String words;
 

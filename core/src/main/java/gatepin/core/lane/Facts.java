@@ -8,6 +8,7 @@ import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.Traces;
+import gatepin.core.paper.PaperRecord;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
@@ -29,7 +30,7 @@ import java.util.Optional;
  * @param supply what it is to run on
  * @param rotation which way the machine must turn; empty until that is said
  * @param gear the switch, and how it is to be wired
- * @param checks what was read and seen of the wiring
+ * @param proof what proves it
  * @param lane how the pins stand
  */
 public record Facts(
@@ -39,9 +40,9 @@ public record Facts(
         SupplyFacts supply,
         Optional<RotationPlan> rotation,
         GearFacts gear,
-        CheckRecord checks,
+        ProofFacts proof,
         Lane lane) {
-    /** A job whose wiring nobody has held a meter on. */
+    /** A job of whose wiring nothing is proved yet. */
     public Facts(
             Region region,
             BenchFacts bench,
@@ -50,7 +51,17 @@ public record Facts(
             Optional<RotationPlan> rotation,
             GearFacts gear,
             Lane lane) {
-        this(region, bench, motor, supply, rotation, gear, CheckRecord.NOTHING, lane);
+        this(region, bench, motor, supply, rotation, gear, ProofFacts.NOTHING, lane);
+    }
+
+    /** What was read and seen of the wiring. */
+    public CheckRecord checks() {
+        return proof.checks();
+    }
+
+    /** The papers that stay with the machine. */
+    public PaperRecord papers() {
+        return proof.papers();
     }
 
     /** What planning hangs on: the same without the pins, the chosen plan and its ticks. */
@@ -120,6 +131,17 @@ public record Facts(
      * @param plan the chosen plan
      */
     public record GearFacts(Optional<SwitchKind> kind, String rating, Wishes wishes, Optional<WirePlan> plan) {}
+
+    /**
+     * What proves that it is as it should be.
+     *
+     * @param checks what was read and seen of the wiring
+     * @param papers the papers that stay with the machine
+     */
+    public record ProofFacts(CheckRecord checks, PaperRecord papers) {
+        /** Nobody has held a meter on it. */
+        public static final ProofFacts NOTHING = new ProofFacts(CheckRecord.NOTHING, PaperRecord.NOTHING);
+    }
 
     /**
      * A chosen plan.

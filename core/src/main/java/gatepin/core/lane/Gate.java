@@ -3,7 +3,7 @@ package gatepin.core.lane;
 import java.util.EnumSet;
 import java.util.Set;
 
-/** The gates of a job in the order of work. A gate that is not built yet is not here. */
+/** The gates of a job in the order of work. */
 public enum Gate {
     SAFE("Safe", EnumSet.of(Fact.SAFE)),
     FOUND("As found", EnumSet.of(Fact.FOUND)),
@@ -27,7 +27,20 @@ public enum Gate {
                     Fact.SWITCH,
                     Fact.PLAN,
                     Fact.WIRES,
-                    Fact.MENDED));
+                    Fact.MENDED)),
+    HANDOVER(
+            "Hand over",
+            EnumSet.of(
+                    Fact.LEADS,
+                    Fact.VOLTAGE,
+                    Fact.SUPPLY,
+                    Fact.ROTATION,
+                    Fact.CONNECTION,
+                    Fact.SWITCH,
+                    Fact.PLAN,
+                    Fact.WIRES,
+                    Fact.MENDED,
+                    Fact.PAPERS));
 
     private final String title;
     private final Set<Fact> reliesOn;

@@ -94,6 +94,14 @@ public final class Workup {
         return motor.powerClass();
     }
 
+    /**
+     * Stands for all that the papers at the machine show: with another mark, what hangs there is of an earlier state. Empty of meaning
+     * otherwise.
+     */
+    public String papersMark() {
+        return memo.of("papersMark", () -> PaperMark.of(this));
+    }
+
     private Leads leads() {
         return facts.motor().leads();
     }

@@ -33,7 +33,8 @@ class LaneTest {
 
         assertThat(drops)
                 .extracting(Drop::gate)
-                .containsExactly(Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE, Gate.COLD, Gate.LIVE);
+                .containsExactly(
+                        Gate.DIAGRAM, Gate.SUPPLY, Gate.SWITCH, Gate.WIRE, Gate.COLD, Gate.LIVE, Gate.HANDOVER);
         assertThat(drops).extracting(Drop::reason).containsOnly(changed);
     }
 
@@ -42,15 +43,16 @@ class LaneTest {
         "SAFE, SAFE, once it is unlocked it is locked out anew",
         "FOUND, FOUND, another record of the wires",
         "PLATE, PLATE SUPPLY, another motor is sized anew",
-        "LEADS, DIAGRAM WINDINGS SWITCH WIRE COLD LIVE, other marks are other wires",
+        "LEADS, DIAGRAM WINDINGS SWITCH WIRE COLD LIVE HANDOVER, other marks are other wires",
         "WINDINGS, WINDINGS, another reading names other windings",
-        "SUPPLY, SUPPLY LIVE, another cable",
-        "ROTATION, ROTATION SWITCH, the handle's ways change places",
-        "CONNECTION, DIAGRAM SWITCH WIRE COLD LIVE, other groups are other wires",
-        "SWITCH, SWITCH WIRE COLD LIVE, another switch has other terminals",
-        "PLAN, SWITCH WIRE COLD LIVE, another list of wires",
-        "WIRES, WIRE COLD LIVE, a wire is not made any more",
-        "MENDED, COLD LIVE, what was mended is read again"
+        "SUPPLY, SUPPLY LIVE HANDOVER, another cable",
+        "ROTATION, ROTATION SWITCH HANDOVER, the handle's ways change places",
+        "CONNECTION, DIAGRAM SWITCH WIRE COLD LIVE HANDOVER, other groups are other wires",
+        "SWITCH, SWITCH WIRE COLD LIVE HANDOVER, another switch has other terminals",
+        "PLAN, SWITCH WIRE COLD LIVE HANDOVER, another list of wires",
+        "WIRES, WIRE COLD LIVE HANDOVER, a wire is not made any more",
+        "PAPERS, HANDOVER, what isolates it has another name",
+        "MENDED, COLD LIVE HANDOVER, what was mended is read again"
     })
     void aPinDropsWhereItsGateReliedOnTheFact(Fact fact, String gates, String why) {
         List<Change> changes = List.of(new Change(fact, Sentence.own("It changed.")));

@@ -169,7 +169,7 @@ public class DemoShops implements ApplicationRunner {
     }
 
     private long shop(String name, Region region) {
-        return shops.open(name, region.name(), List.of()).value().orElseThrow();
+        return shops.open(name, region.name(), "UTC", List.of()).value().orElseThrow();
     }
 
     /**

@@ -1,6 +1,7 @@
 package gatepin.web.drawing;
 
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Marks;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SortedMap;
@@ -94,10 +95,20 @@ public record Drawing(
             int markX,
             int noteX,
             int textY,
-            boolean turned) {}
+            boolean turned) {
+        /** Upside down it reads as another mark. */
+        public boolean readsUpsideDown() {
+            return Marks.readsUpsideDown(mark);
+        }
+    }
 
     /** A round terminal. */
-    public record Stud(int x, int y, String mark) {}
+    public record Stud(int x, int y, String mark) {
+        /** Upside down it reads as another mark. */
+        public boolean readsUpsideDown() {
+            return Marks.readsUpsideDown(mark);
+        }
+    }
 
     /** A contact, drawn as a thick bar while it is closed. */
     public record ContactBar(int x1, int y1, int x2, int y2, String name, States states) {}

@@ -60,7 +60,8 @@ public class JobPages {
         model.addAttribute("seen", seen);
     }
 
-    private static String about(JobFile file) {
+    /** The motor in a line, by its plate. */
+    public String about(JobFile file) {
         String known = file.workup().powerClass().isPresent() ? "no plate, about " : "";
         return file.plate()
                 .map(p -> known + p.outputAsWritten() + ", "

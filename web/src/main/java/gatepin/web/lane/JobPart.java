@@ -16,7 +16,8 @@ public enum JobPart {
     PLAN("the wiring plan"),
     WIRES("the wires"),
     CABLES("the lengths"),
-    CHECKS("the checks");
+    CHECKS("the checks"),
+    PAPERS("the papers");
 
     private final String words;
 

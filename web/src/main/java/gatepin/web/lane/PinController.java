@@ -30,8 +30,7 @@ class PinController {
             return "redirect:/jobs/" + id + "/" + named.word() + "?held";
         }
         Gate[] gates = Gate.values();
-        boolean last = named.ordinal() == gates.length - 1;
-        String next = last ? "paper" : gates[named.ordinal() + 1].word();
+        String next = gates[Math.min(named.ordinal() + 1, gates.length - 1)].word();
         return "redirect:/jobs/" + id + "/" + next + "?passed=" + named.word();
     }
 

@@ -9,6 +9,7 @@ import gatepin.core.lane.Facts;
 import gatepin.core.lane.Lane;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.Traces;
+import gatepin.core.paper.PaperRecord;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
@@ -41,6 +42,7 @@ public final class Recalled {
     private Wishes wishes = Wishes.NONE;
     private Optional<Facts.WirePlan> plan = Optional.empty();
     private CheckRecord checks = CheckRecord.NOTHING;
+    private PaperRecord papers = PaperRecord.NOTHING;
 
     Recalled() {}
 
@@ -104,6 +106,11 @@ public final class Recalled {
         checks = record;
     }
 
+    /** The papers that stay with the machine. */
+    public void papers(PaperRecord record) {
+        papers = record;
+    }
+
     /** What only the room itself reads again, by its type ({@link JobFile#kept}). */
     public <T> void keep(Class<T> type, T value) {
         kept.put(type, value);
@@ -141,7 +148,7 @@ public final class Recalled {
                 new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
                 rotation,
                 new Facts.GearFacts(kind, job.switchRating(), wishes, plan),
-                checks,
+                new Facts.ProofFacts(checks, papers),
                 lane);
     }
 }

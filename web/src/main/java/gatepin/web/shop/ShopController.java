@@ -5,11 +5,13 @@ import gatepin.core.Reading;
 import gatepin.core.supply.Outlets;
 import gatepin.core.supply.Region;
 import gatepin.web.shop.ShopStore.Shop;
+import java.time.ZoneId;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.dao.DuplicateKeyException;
@@ -32,18 +34,26 @@ class ShopController {
         this.shops = shops;
     }
 
+    /** What was typed of a shop. */
+    private record Typed(String name, String region, String zone, Collection<String> outlets) {}
+
     @GetMapping("/shops/new")
     String fresh(Model model) {
-        return page(model, "", Region.NORTH_AMERICA.name(), Set.of(), List.of());
+        return page(
+                model,
+                new Typed(
+                        "", Region.NORTH_AMERICA.name(), ZoneId.systemDefault().getId(), Set.of()),
+                List.of());
     }
 
-    private static String page(
-            Model model, String name, String region, Collection<String> outlets, List<Problem> problems) {
+    private static String page(Model model, Typed typed, List<Problem> problems) {
         model.addAttribute("heading", model.getAttribute("shop") instanceof Shop shop ? shop.name() : "New shop");
-        model.addAttribute("name", name);
-        model.addAttribute("region", region);
+        model.addAttribute("name", typed.name());
+        model.addAttribute("region", typed.region());
+        model.addAttribute("zone", typed.zone());
+        model.addAttribute("zones", new TreeSet<>(ZoneId.getAvailableZoneIds()));
         model.addAttribute("regions", Region.values());
-        model.addAttribute("has", Set.copyOf(outlets));
+        model.addAttribute("has", Set.copyOf(typed.outlets()));
         model.addAttribute(
                 "outletsOf",
                 Stream.of(Region.values())
@@ -62,31 +72,31 @@ class ShopController {
     ModelAndView open(
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String region,
+            @RequestParam(defaultValue = "UTC") String zone,
             @RequestParam(defaultValue = "") List<String> outlet,
             Model model) {
         Reading<Long> opened;
         try {
-            opened = shops.open(name, region, outlet);
+            opened = shops.open(name, region, zone.strip(), outlet);
         } catch (DuplicateKeyException sameMoment) {
             // somebody opened the same: asked again, it is told by its field
-            opened = shops.open(name, region, outlet);
+            opened = shops.open(name, region, zone.strip(), outlet);
         }
         return opened.value().isPresent()
                 ? new ModelAndView("redirect:/jobs/new?shop=" + opened.value().orElseThrow())
-                : again(model, name, region, outlet, opened.problems());
+                : again(model, new Typed(name, region, zone, outlet), opened.problems());
     }
 
-    private static ModelAndView again(
-            Model model, String name, String region, List<String> outlets, List<Problem> problems) {
-        return new ModelAndView(
-                page(model, name, region, outlets, problems), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+    private static ModelAndView again(Model model, Typed typed, List<Problem> problems) {
+        return new ModelAndView(page(model, typed, problems), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
     }
 
     @GetMapping("/shops/{id}")
     String show(@PathVariable long id, Model model) {
         Shop shop = shop(id);
         model.addAttribute("shop", shop);
-        return page(model, shop.name(), shop.region().name(), shops.outlets(id), List.of());
+        return page(
+                model, new Typed(shop.name(), shop.region().name(), shop.zone().getId(), shops.outlets(id)), List.of());
     }
 
     private Shop shop(long id) {
@@ -99,13 +109,14 @@ class ShopController {
             @PathVariable long id,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String region,
+            @RequestParam(defaultValue = "UTC") String zone,
             @RequestParam(defaultValue = "") List<String> outlet,
             Model model) {
         model.addAttribute("shop", shop(id));
-        List<Problem> problems = shops.change(id, name, region, outlet);
+        List<Problem> problems = shops.change(id, name, region, zone.strip(), outlet);
         return problems.isEmpty()
                 ? new ModelAndView("redirect:/shops/" + id + "?saved")
-                : again(model, name, region, outlet, problems);
+                : again(model, new Typed(name, region, zone, outlet), problems);
     }
 
     @PostMapping("/shops/{id}/aside")

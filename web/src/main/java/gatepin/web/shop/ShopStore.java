@@ -2,8 +2,11 @@ package gatepin.web.shop;
 
 import gatepin.core.supply.Region;
 import gatepin.web.sql.NewRow;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -22,14 +25,25 @@ public class ShopStore {
     /**
      * A shop.
      *
+     * @param zone its time zone
      * @param aside it was set aside, with all that is in it
      */
-    public record Shop(long id, String name, Region region, boolean aside) {}
+    public record Shop(long id, String name, Region region, ZoneId zone, boolean aside) {}
 
-    private static final String SELECT = "select id, name, region, set_aside_at is not null as aside from shop";
+    private static Shop shop(ResultSet row, int number) throws SQLException {
+        return new Shop(
+                row.getLong("id"),
+                row.getString("name"),
+                Region.valueOf(row.getString("region")),
+                ZoneId.of(row.getString("zone")),
+                row.getBoolean("aside"));
+    }
 
-    public long addShop(String name, Region region) {
-        return NewRow.key(jdbc.sql("insert into shop (name, region) values (:name, :region)")
+    private static final String SELECT = "select id, name, region, zone, set_aside_at is not null as aside from shop";
+
+    public long addShop(String name, Region region, ZoneId zone) {
+        return NewRow.key(jdbc.sql("insert into shop (name, region, zone) values (:name, :region, :zone)")
+                .param("zone", zone.getId())
                 .param("name", name)
                 .param("region", region.name()));
     }
@@ -43,24 +57,25 @@ public class ShopStore {
     public Optional<Shop> shop(long id) {
         return jdbc.sql(SELECT + " where id = :id")
                 .param("id", id)
-                .query(Shop.class)
+                .query(ShopStore::shop)
                 .optional();
     }
 
     /** All shops, oldest first. */
     public java.util.List<Shop> shops() {
-        return jdbc.sql(SELECT + " order by id").query(Shop.class).list();
+        return jdbc.sql(SELECT + " order by id").query(ShopStore::shop).list();
     }
 
     /** Renames a shop, or says where it is; all its jobs are worked out anew. */
-    void change(long id, String name, Region region) {
+    void change(long id, String name, Region region, ZoneId zone) {
         // jobs before their shop, as every act on a job holds them
         jdbc.sql("update job set revision = revision + 1 where shop_id = :id")
                 .param("id", id)
                 .update();
-        jdbc.sql("update shop set name = :name, region = :region where id = :id")
+        jdbc.sql("update shop set name = :name, region = :region, zone = :zone where id = :id")
                 .param("name", name)
                 .param("region", region.name())
+                .param("zone", zone.getId())
                 .param("id", id)
                 .update();
     }
@@ -90,6 +105,14 @@ public class ShopStore {
                     .param("outlet", outlet)
                     .update();
         }
+    }
+
+    /** What a person is called. */
+    String nameOf(long person) {
+        return jdbc.sql("select name from person where id = :id")
+                .param("id", person)
+                .query(String.class)
+                .single();
     }
 
     /** The one owner of a shop, who does everything while nobody signs in. */

@@ -5,6 +5,7 @@ import gatepin.core.Reading;
 import gatepin.core.supply.Outlets;
 import gatepin.core.supply.Region;
 import gatepin.web.shop.ShopStore.Shop;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -43,13 +44,13 @@ public class Shops {
     }
 
     /** Opens a shop; gives its id, or what is wrong with what was typed. */
-    public Reading<Long> open(String name, String region, Collection<String> outlets) {
-        List<Problem> problems = problems(Optional.empty(), name, region);
+    public Reading<Long> open(String name, String region, String zone, Collection<String> outlets) {
+        List<Problem> problems = problems(Optional.empty(), name, region, zone);
         if (!problems.isEmpty()) {
             return Reading.failed(problems);
         }
         Region named = Region.valueOf(region);
-        long id = shops.addShop(name.strip(), named);
+        long id = shops.addShop(name.strip(), named, ZoneId.of(zone));
         shops.addPerson(id, "Owner");
         shops.setOutlets(id, usual(named, outlets));
         events.publishEvent(new Opened(id));
@@ -57,17 +58,17 @@ public class Shops {
     }
 
     /** Renames a shop, or says otherwise where it is and which outlets it has; gives what is wrong with what was typed. */
-    public List<Problem> change(long id, String name, String region, Collection<String> outlets) {
-        List<Problem> problems = problems(Optional.of(id), name, region);
+    public List<Problem> change(long id, String name, String region, String zone, Collection<String> outlets) {
+        List<Problem> problems = problems(Optional.of(id), name, region, zone);
         if (problems.isEmpty()) {
             Region named = Region.valueOf(region);
-            shops.change(id, name.strip(), named);
+            shops.change(id, name.strip(), named, ZoneId.of(zone));
             shops.setOutlets(id, usual(named, outlets));
         }
         return problems;
     }
 
-    private List<Problem> problems(Optional<Long> id, String name, String region) {
+    private List<Problem> problems(Optional<Long> id, String name, String region, String zone) {
         List<Problem> problems = new ArrayList<>();
         if (name.isBlank()) {
             problems.add(new Problem("name", name, "Give the shop a name."));
@@ -80,7 +81,19 @@ public class Shops {
         if (Arrays.stream(Region.values()).noneMatch(r -> r.name().equals(region))) {
             problems.add(new Problem("region", region, "Choose where the shop is: its words, sizes and rules follow."));
         }
+        if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+            problems.add(new Problem(
+                    "zone",
+                    zone,
+                    "A time zone is written as its continent and city, such as America/Chicago, or UTC."));
+        }
         return problems;
+    }
+
+    /** What the owner of a shop is called. */
+    @Transactional(readOnly = true)
+    public String owner(long id) {
+        return shops.nameOf(shops.ownerOf(id));
     }
 
     private static List<String> usual(Region region, Collection<String> outlets) {

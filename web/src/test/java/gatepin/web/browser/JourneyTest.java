@@ -78,9 +78,9 @@ class JourneyTest {
         browser.untilText("[x-ref=said]", "Every wire is made");
         browser.press("Pull the pin");
         browser.untilText(".expects", "It should show");
-        browser.go(job + "/paper");
-        browser.untilText("h2", "Five conductors");
-        assertThat(browser.text("main")).contains("DANGER. T1 T2 T3 T4 stay hot");
+        browser.go(job + "/papers/cover");
+        browser.untilText("h3", "FORWARD");
+        assertThat(browser.text("main")).contains("DANGER: T1 T2 T3 T4 stay hot");
         assertThat(browser.script("return [...document.querySelectorAll('svg.bench')].map(s => s.dataset.at).join()"))
                 .as("each drawing on the paper stands at the position its words speak of")
                 .isEqualTo("forward,reverse");
@@ -202,7 +202,7 @@ class JourneyTest {
 
         browser.go(job + "/plate");
         assertThat(shop.post("Plate")).isEqualTo("passed by override");
-        browser.go(job + "/paper");
+        browser.go(job + "/papers/sheet");
         assertThat(browser.text("main")).contains("plate painted over, motor known");
     }
 

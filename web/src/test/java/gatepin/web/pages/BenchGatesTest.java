@@ -44,7 +44,7 @@ class BenchGatesTest {
         visit.press("Pass without it")
                 .type("#reason", "meter broken, new one tomorrow")
                 .press("by override");
-        visit.go(job + "/paper");
+        visit.go(job + "/papers/sheet");
         assertThat(visit.text("main")).contains("meter broken, new one tomorrow");
         visit.go(job + "/log");
         assertThat(visit.text("main"))

@@ -202,7 +202,7 @@ class CheckGatesTest {
         lookUntilNothingIsAsked(job);
         assertThat(visit.text(".ticket")).contains("It runs as it should");
         visit.press("Live check passed");
-        assertThat(visit.path()).contains("/paper");
+        assertThat(visit.path()).contains("/handover");
     }
 
     @Test

@@ -189,7 +189,7 @@ class ReadingPagesTest {
         assertThat(visit.text(".ticket"))
                 .contains("UP and LOWER turn opposite ways")
                 .doesNotContain("REVERSE");
-        visit.go(job + "/paper");
+        visit.go(job + "/papers/sheet");
         assertThat(visit.text("h3")).contains("UP", "LOWER").doesNotContain("FORWARD");
     }
 

@@ -56,6 +56,19 @@ public final class Visit {
     }
 
     /** The bytes behind an address. */
+    public byte[] bytes(String to) {
+        try {
+            return client.send(HttpRequest.newBuilder(URI.create(address + to)).build(), BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The text behind an address. */
     public String body(String to) {
         return send(HttpRequest.newBuilder(URI.create(address + to)).build()).body();
     }

@@ -9,11 +9,11 @@ import gatepin.core.check.Fault;
 import gatepin.core.check.Harm;
 import gatepin.core.check.Read;
 import gatepin.core.check.Suspects;
-import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Device;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Terminal;
+import gatepin.web.check.CheckLines;
 import gatepin.web.check.CheckWords;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
@@ -30,25 +30,11 @@ final class ColdPage {
     private static final int SHOWN = 4;
 
     private final JobFile file;
+    private final CheckLines lines;
     private final CheckRequest request;
     private final ColdCheck check;
     private final Optional<Suspects> suspects;
     private final Optional<Read> asked;
-
-    /**
-     * A reading as it is listed.
-     *
-     * @param number its place in the plan; 0 where it is none of its
-     */
-    public record Line(
-            int number,
-            String key,
-            String points,
-            String how,
-            String expected,
-            String shown,
-            String look,
-            boolean here) {}
 
     /** What is read now. */
     public record Now(
@@ -80,6 +66,7 @@ final class ColdPage {
 
     ColdPage(JobFile file, CheckRequest request, ColdCheck check, Optional<String> wanted) {
         this.file = file;
+        this.lines = new CheckLines(file);
         this.request = request;
         this.check = check;
         this.suspects = file.workup().once("suspects", check::suspects);
@@ -125,8 +112,8 @@ final class ColdPage {
                         ohms.a().id(),
                         ohms.b().id(),
                         "",
-                        point(ohms.a()),
-                        point(ohms.b()),
+                        lines.point(ohms.a()),
+                        lines.point(ohms.b()),
                         ohms.setting().word(),
                         CheckWords.setting(file, ohms.setting()),
                         ohms.heldOpen(),
@@ -139,52 +126,12 @@ final class ColdPage {
         });
     }
 
-    private String point(Terminal terminal) {
-        if (terminal.isFrame()) {
-            return switch (terminal.device().type()) {
-                case MOTOR -> "motor frame";
-                case SWITCH -> "switch box";
-                default -> "box " + terminal.device().name();
-            };
-        }
-        return file.supply()
-                .filter(s -> terminal.isLine())
-                .map(s -> s.nameOf(terminal))
-                .orElse(terminal.mark());
-    }
-
     private String named(Terminal terminal) {
         return file.say((Sentence) Read.named(terminal, request.circuit()));
     }
 
-    List<Line> lines() {
-        List<Line> lines = new ArrayList<>();
-        int number = 0;
-        for (ColdCheck.Line line : check.lines()) {
-            lines.add(line(++number, line));
-        }
-        check.besides().forEach(l -> lines.add(line(0, l)));
-        return lines;
-    }
-
-    private Line line(int number, ColdCheck.Line line) {
-        Read read = line.step().read();
-        double zero = line.taken().map(Taken::zeroOhms).orElse(request.meter().zeroOhms());
-        return new Line(
-                number,
-                read.key(),
-                read instanceof Read.Ohms o
-                        ? point(o.a()) + " – " + point(o.b())
-                        : ((Read.OfCapacitor) read).capacitor(),
-                read instanceof Read.Ohms o
-                        ? CheckWords.setting(file, o.setting()) + (o.heldOpen() ? ", start switch held open" : "")
-                        : "one tag off",
-                CheckWords.expected(read, line.step().expected(), zero),
-                line.taken().map(CheckWords::shown).orElse(""),
-                line.standing()
-                        .map(s -> s.name().toLowerCase(java.util.Locale.ROOT))
-                        .orElse("open"),
-                asked.filter(read::equals).isPresent());
+    List<CheckLines.Cold> lines() {
+        return lines.of(request, check);
     }
 
     List<Suspicion> suspicions() {

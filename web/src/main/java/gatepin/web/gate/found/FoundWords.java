@@ -3,6 +3,7 @@ package gatepin.web.gate.found;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.diagram.Column;
@@ -191,7 +192,7 @@ final class FoundWords {
             String one = FoundWireReader.words(wire.oneEnd());
             String other = FoundWireReader.words(wire.otherEnd());
             String mark = wire.mark().isBlank() ? "" + wire.number() : wire.mark();
-            boolean underlined = mark.matches(".*[69].*");
+            boolean underlined = Marks.readsUpsideDown(mark);
             labels.add(new Label(mark, underlined, one, other, wire.bands(), wire.colour()));
             labels.add(new Label(mark, underlined, other, one, wire.bands(), wire.colour()));
         }

@@ -1,6 +1,5 @@
 package gatepin.web.gate.live;
 
-import gatepin.core.check.Band;
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.check.Complaint;
@@ -13,9 +12,9 @@ import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.check.Symptom;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.Terminal;
+import gatepin.web.check.CheckLines;
 import gatepin.web.check.CheckWords;
 import gatepin.web.lane.JobFile;
-import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -27,19 +26,9 @@ final class LivePage {
     private static final int SHOWN = 5;
 
     private final JobFile file;
+    private final CheckLines lines;
     private final LiveCheck check;
     private final Optional<Expected> asked;
-
-    /** A step as it is listed. */
-    public record Line(
-            String key,
-            String what,
-            String at,
-            String expected,
-            String seen,
-            String look,
-            boolean needed,
-            boolean here) {}
 
     /** What is looked at now. */
     public record Now(
@@ -53,25 +42,9 @@ final class LivePage {
 
     LivePage(JobFile file, LiveCheck check, Optional<String> wanted) {
         this.file = file;
+        this.lines = new CheckLines(file);
         this.check = check;
         this.asked = wanted.flatMap(check.plan()::step).or(check::next);
-    }
-
-    private String title(What what) {
-        return switch (what) {
-            case OUTLET_VOLTS -> "Volts at the outlet";
-            case FIRST_TO_GROUND -> "First line to " + file.ground();
-            case SECOND_TO_GROUND -> "Second line to " + file.ground();
-            case TURNS -> "Bump: which way?";
-            case CLICK_UP -> "A click on the way up?";
-            case IDLE_AMPS -> "Amps, idling";
-            case VOLTS -> "Volts while it runs";
-            case SPEED -> "Speed";
-            case LOAD_AMPS -> "Amps under load";
-            case CLICK_DOWN -> "A click in coasting down?";
-            case COAST -> "Seconds to a full stop";
-            case CELSIUS -> "How warm is the frame?";
-        };
     }
 
     private String how(Expected step) {
@@ -100,18 +73,6 @@ final class LivePage {
         };
     }
 
-    private String expected(Expected step) {
-        Band band = step.band();
-        return switch (step.step().what().answer()) {
-            case DIRECTION -> step.turn().map(CheckWords::turn).orElse("the way the work needs");
-            case YES_OR_NO -> "yes";
-            case NUMBER ->
-                step.step().what() == What.COAST || step.step().what() == What.CELSIUS
-                        ? "up to " + CheckWords.number(band.most()) + CheckWords.unit(step)
-                        : CheckWords.number(band.likely()) + CheckWords.unit(step);
-        };
-    }
-
     private static String within(Expected step) {
         boolean measured = step.step().what().answer() == Answer.NUMBER
                 && step.step().what() != What.COAST
@@ -125,29 +86,16 @@ final class LivePage {
     Optional<Now> now() {
         return asked.map(s -> new Now(
                 s.step().key(),
-                title(s.step().what()),
+                lines.title(s.step().what()),
                 how(s),
                 s.step().what().answer().name().toLowerCase(Locale.ROOT),
-                expected(s),
+                CheckLines.expected(s),
                 within(s),
                 CheckWords.unit(s).strip()));
     }
 
-    List<Line> lines() {
-        List<Line> lines = new ArrayList<>();
-        for (LiveCheck.Line line : check.lines()) {
-            Expected step = line.expected();
-            lines.add(new Line(
-                    step.step().key(),
-                    title(step.step().what()),
-                    step.step().setting().map(s -> CheckWords.setting(file, s)).orElse(""),
-                    expected(step),
-                    line.seen().map(s -> CheckWords.seen(step, s)).orElse(""),
-                    line.standing().map(s -> s.name().toLowerCase(Locale.ROOT)).orElse("open"),
-                    line.needed(),
-                    asked.filter(step::equals).isPresent()));
-        }
-        return lines;
+    List<CheckLines.Live> lines() {
+        return lines.of(check);
     }
 
     /** Which two ends to exchange where all it does wrong is the way it turns. */

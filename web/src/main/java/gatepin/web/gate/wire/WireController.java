@@ -1,27 +1,22 @@
 package gatepin.web.gate.wire;
 
 import gatepin.core.Reading;
-import gatepin.core.circuit.Device.Type;
-import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Gate;
-import gatepin.core.machine.Lead;
 import gatepin.core.supply.LengthUnit;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;
-import gatepin.core.wire.WireDetail;
 import gatepin.web.drawing.Bench;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.JobPart;
-import gatepin.web.lane.LogStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.WiringWords;
+import gatepin.web.plan.MakingWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;
-import java.util.ArrayList;
+import gatepin.web.plan.WireLine;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -36,74 +31,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
-/** The Wire gate: one wire at a time, ticked as it is made; and the paper to take to the machine. */
+/** The Wire gate: one wire at a time, ticked as it is made; and where everything for it is bought and cut. */
 @Controller
 class WireController {
     private final WireDesk desk;
     private final JobPages pages;
-    private final LogStore log;
 
-    WireController(WireDesk desk, JobPages pages, LogStore log) {
+    WireController(WireDesk desk, JobPages pages) {
         this.desk = desk;
         this.pages = pages;
-        this.log = log;
-    }
-
-    /** A wire as it is read out. */
-    public record Line(
-            long id, int step, String from, String to, String words, String facts, String fittings, boolean made) {
-        static Line of(PlannedWire planned, JobFile file, Supply supply, WireDetail detail) {
-            Wire wire = planned.wire();
-            return new Line(
-                    planned.id(),
-                    planned.step(),
-                    end(wire.from(), supply),
-                    end(wire.to(), supply),
-                    words(wire, file),
-                    MakingWords.facts(detail, file.job().region()),
-                    MakingWords.fittings(detail, file.job().region()),
-                    planned.isMade());
-        }
-
-        private static String end(Terminal terminal, Supply supply) {
-            if (terminal.isGround()) {
-                String place = WiringWords.enclosure(terminal);
-                return Character.toUpperCase(place.charAt(0)) + place.substring(1) + " " + terminal.mark();
-            }
-            return terminal.isLine() ? supply.nameOf(terminal) : terminal.mark();
-        }
-
-        private static String words(Wire wire, JobFile file) {
-            if (wire.isGround()) {
-                return wire.from().equals(Terminal.MOTOR_FRAME)
-                        ? "The " + file.ground() + ": motor frame to switch box, in the motor cable"
-                        : "The " + file.ground() + ": switch box to the supply's " + file.ground();
-            }
-            String colour = file.wiredLeads()
-                    .find(wire.from().mark())
-                    .map(Lead::colour)
-                    .filter(c -> !c.isBlank() && wire.from().is(Type.MOTOR))
-                    .map(c -> "the " + c + " lead, ")
-                    .orElse("");
-            if (wire.from().is(Type.CAPACITOR)) {
-                return "from the capacitor's tag " + wire.from().mark() + ", "
-                        + (wire.run() == Wire.Run.MOTOR_BOX
-                                ? "in the motor box, into splice " + wire.to().mark()
-                                : "through the motor cable to the " + (wire.to().isLine() ? "line" : "switch"));
-            }
-            return colour
-                    + switch (wire.run()) {
-                        case MOTOR_BOX ->
-                            "in the motor box, into splice " + wire.to().mark();
-                        case MOTOR_CABLE ->
-                            wire.to().isLine()
-                                    ? "through the motor cable, joined to the line in the switch box"
-                                    : (wire.from().is(Type.SPLICE) ? "from the splice " : "")
-                                            + "through the motor cable to the switch";
-                        case SWITCH_BOX -> "jumper in the switch box";
-                        case SUPPLY_CABLE -> "from the switch to the supply cable";
-                    };
-        }
     }
 
     @GetMapping("/jobs/{id}/wire")
@@ -114,34 +50,15 @@ class WireController {
         return "gate/wire";
     }
 
-    @GetMapping("/jobs/{id}/paper")
-    String paper(@PathVariable long id, Model model) {
-        JobFile file = pages.file(id);
-        pages.fill(model, file, Gate.WIRE);
-        fillWiring(model, file);
-        model.addAttribute("entries", log.entries(id));
-        model.addAttribute(
-                "overrides",
-                java.util.Arrays.stream(Gate.values())
-                        .filter(g -> file.lane().pin(g).state() == gatepin.core.lane.Lane.Pin.State.OVERRIDDEN)
-                        .toList());
-        return "paper";
-    }
-
     private static void fillWiring(Model model, JobFile file) {
         if (file.kept(ChosenPlan.class).isEmpty() || file.plannedCircuit().isEmpty()) {
             return;
         }
         ChosenPlan plan = file.kept(ChosenPlan.class).orElseThrow();
-        Supply supply = file.supply().orElseThrow();
         model.addAttribute("plan", plan);
         List<Wire> wires = plan.wires().stream().map(PlannedWire::wire).toList();
         Making making = MakingWords.of(file, file.plannedCircuit().orElseThrow(), wires);
-        List<Line> lines = new ArrayList<>();
-        for (int i = 0; i < wires.size(); i++) {
-            lines.add(Line.of(plan.wires().get(i), file, supply, making.wires().get(i)));
-        }
-        model.addAttribute("lines", lines);
+        model.addAttribute("lines", WireLine.all(file, plan, making));
         model.addAttribute("making", making);
         model.addAttribute(
                 "splices", making.splices().stream().map(MakingWords::splice).toList());
@@ -159,7 +76,7 @@ class WireController {
                 "drawings",
                 new Bench(file.wiredLeads(), file.gear(), file.plannedCircuit().orElseThrow(), wires).draw());
         model.addAttribute("words", WiringWords.of(file.plannedCircuit().orElseThrow()));
-        model.addAttribute("supply", supply);
+        model.addAttribute("supply", file.supply().orElseThrow());
         model.addAttribute("rotation", file.column().orElseThrow().rotation());
     }
 

@@ -1,4 +1,4 @@
-package gatepin.web.gate.wire;
+package gatepin.web.plan;
 
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
@@ -19,10 +19,11 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** What it takes to make the wires, in words. */
-final class MakingWords {
+public final class MakingWords {
     private MakingWords() {}
 
-    static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
+    /** What it takes to make the wires of a circuit, in their working order. */
+    public static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
         double metres =
                 file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0);
         String size = file.workup()
@@ -77,7 +78,8 @@ final class MakingWords {
                 + fitting;
     }
 
-    static String splice(Splice splice) {
+    /** What is joined in a splice, and with what. */
+    public static String splice(Splice splice) {
         return splice.leads().stream().map(Terminal::mark).collect(Collectors.joining(" + "))
                 + (splice.conductors() == 0
                         ? ""
