@@ -49,6 +49,10 @@ public final class PhotoReader {
     private static final Semaphore TURN = new Semaphore(1, true);
 
     private static final int PATIENCE_SECONDS = 20;
+    private static final int END_OF_IMAGE = 0xd9;
+    private static final int START_OF_SCAN = 0xda;
+    /** The head of the file, frames, tables. */
+    private static final String PICTURE_SEGMENTS = "\u00e0\u00c0\u00c1\u00c2\u00c4\u00db\u00dd";
     private static final String BROKEN = "The picture is broken or cut off and cannot be read. Send it again.";
     private static final float QUALITY = 0.85f;
 
@@ -80,6 +84,35 @@ public final class PhotoReader {
         } finally {
             TURN.release();
         }
+    }
+
+    /**
+     * A photo that was kept here or in another installation before: as it is where it carries nothing but the picture, and written anew
+     * where it does; empty where it is no picture.
+     */
+    public static Optional<byte[]> kept(byte[] bytes) {
+        Optional<Photo> read = read(bytes).value();
+        return isPictureOnly(bytes) ? read.map(p -> bytes) : read.map(Photo::jpeg);
+    }
+
+    /** A JPEG of nothing but tables and the picture itself, from its first byte to its last (ITU-T T.81, annex B, from memory). */
+    private static boolean isPictureOnly(byte[] bytes) {
+        int last = bytes.length - 2;
+        if (last < 2 || (bytes[last] & 0xff) != 0xff || (bytes[last + 1] & 0xff) != END_OF_IMAGE) {
+            return false;
+        }
+        int at = 2;
+        while (at + 4 <= last && (bytes[at] & 0xff) == 0xff) {
+            int marker = bytes[at + 1] & 0xff;
+            if (marker == START_OF_SCAN) {
+                return true;
+            }
+            if (PICTURE_SEGMENTS.indexOf(marker) < 0) {
+                return false;
+            }
+            at += 2 + ((bytes[at + 2] & 0xff) << 8 | bytes[at + 3] & 0xff);
+        }
+        return false;
     }
 
     private static boolean hasTurn() {

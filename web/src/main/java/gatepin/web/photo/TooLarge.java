@@ -15,13 +15,17 @@ import org.springframework.ui.Model;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * A photo beyond the limit is refused by the length it announces, before anything reads it; the page it was sent from says so
+ * A photo, or a job in one file, beyond the limit is refused by the length it announces, before anything reads it; the page it was sent from says so
  * by its field.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 5)
 public class TooLarge extends OncePerRequestFilter {
     private static final Pattern PHOTO = Pattern.compile("(/jobs/\\d+/(?:plate|found|windings))/(?:photos|trials)");
+    /** Where whole jobs are sent to, and what of them is read at all, bytes. */
+    private static final String JOB = "/jobs/in";
+
+    private static final long MOST_OF_A_JOB = 40_100_000;
     /** What a form adds to the file it carries, bytes. */
     private static final int FORM_BYTES = 100_000;
 
@@ -31,6 +35,8 @@ public class TooLarge extends OncePerRequestFilter {
         Matcher photo = PHOTO.matcher(request.getRequestURI());
         if (photo.matches() && request.getContentLengthLong() > PhotoReader.MOST_BYTES + FORM_BYTES) {
             response.sendRedirect(photo.group(1) + "?tooLarge");
+        } else if (request.getRequestURI().equals(JOB) && request.getContentLengthLong() > MOST_OF_A_JOB) {
+            response.sendRedirect(JOB + "?tooLarge");
         } else {
             chain.doFilter(request, response);
         }

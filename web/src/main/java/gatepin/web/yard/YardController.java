@@ -185,7 +185,7 @@ class YardController {
     /** The gate where the work goes on. */
     @GetMapping("/jobs/{id}")
     String job(@PathVariable long id) {
-        Gate next = pages.file(id).lane().next().orElse(Gate.WIRE);
+        Gate next = pages.file(id).lane().next().orElse(Gate.HANDOVER);
         return "redirect:/jobs/" + id + "/" + next.word();
     }
 
@@ -198,7 +198,7 @@ class YardController {
 
     private String machinePage(Model model, JobFile file, String machine, String note, Map<String, String> wrong) {
         model.addAttribute("wrong", wrong);
-        pages.fill(model, file, file.lane().next().orElse(Gate.WIRE));
+        pages.fill(model, file, file.lane().next().orElse(Gate.HANDOVER));
         model.addAttribute("fence", Post.fence(file.lane(), Optional.empty()));
         model.addAttribute("machine", machine);
         model.addAttribute("note", note);

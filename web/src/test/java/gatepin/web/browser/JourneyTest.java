@@ -79,8 +79,8 @@ class JourneyTest {
         browser.press("Pull the pin");
         browser.untilText(".expects", "It should show");
         browser.go(job + "/papers/cover");
-        browser.untilText("h3", "FORWARD");
-        assertThat(browser.text("main")).contains("DANGER: T1 T2 T3 T4 stay hot");
+        browser.untilText("h2", "FORWARD");
+        assertThat(browser.text("main")).contains("T1 T2 T3 T4 stay hot");
         assertThat(browser.script("return [...document.querySelectorAll('svg.bench')].map(s => s.dataset.at).join()"))
                 .as("each drawing on the paper stands at the position its words speak of")
                 .isEqualTo("forward,reverse");

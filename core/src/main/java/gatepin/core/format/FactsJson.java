@@ -1,0 +1,152 @@
+package gatepin.core.format;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonSubTypes.Type;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.KeyDeserializer;
+import com.fasterxml.jackson.databind.MapperFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import com.fasterxml.jackson.databind.JsonSerializer;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import gatepin.core.Sentence;
+import gatepin.core.check.CheckRecord;
+import gatepin.core.check.Read;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.lane.Facts;
+import gatepin.core.words.SentenceText;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.function.Function;
+
+/**
+ * The facts of a job as JSON, field by field as {@link Facts} has them: terminals by their ids, settings by their words, sentences as they
+ * are stored. What is read goes through the same constructors as everything else, and is refused where they refuse it.
+ */
+public final class FactsJson {
+    private static final ObjectMapper MAPPER = mapper();
+
+    private FactsJson() {}
+
+    private static ObjectMapper mapper() {
+        SimpleModule values = new SimpleModule()
+                .addSerializer(Terminal.class, asText(Terminal.class, Terminal::id))
+                .addDeserializer(Terminal.class, fromText(Terminal.class, Terminal::fromId))
+                .addSerializer(Setting.class, asText(Setting.class, Setting::word))
+                .addDeserializer(Setting.class, fromText(Setting.class, FactsJson::setting))
+                .addKeySerializer(Setting.class, key())
+                .addKeyDeserializer(Setting.class, new KeyDeserializer() {
+                    @Override
+                    public Object deserializeKey(String key, DeserializationContext context) {
+                        return setting(key);
+                    }
+                })
+                .addSerializer(Sentence.class, asText(Sentence.class, SentenceText::write))
+                .addDeserializer(Sentence.class, fromText(Sentence.class, SentenceText::read))
+                .setMixInAnnotation(CheckRecord.Entry.class, Entries.class)
+                .setMixInAnnotation(Read.class, Reads.class);
+        return JsonMapper.builder()
+                .addModules(new Jdk8Module(), values)
+                .visibility(PropertyAccessor.ALL, Visibility.NONE)
+                .visibility(PropertyAccessor.FIELD, Visibility.ANY)
+                .visibility(PropertyAccessor.CREATOR, Visibility.ANY)
+                .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
+                .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                .build();
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "what")
+    @JsonSubTypes({
+        @Type(value = CheckRecord.Reading.class, name = "reading"),
+        @Type(value = CheckRecord.Mended.class, name = "mended"),
+        @Type(value = CheckRecord.Ready.class, name = "ready"),
+        @Type(value = CheckRecord.Seen.class, name = "seen")
+    })
+    private interface Entries {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "of")
+    @JsonSubTypes({
+        @Type(value = Read.Ohms.class, name = "ohms"),
+        @Type(value = Read.OfCapacitor.class, name = "capacitor")
+    })
+    private interface Reads {}
+
+    private static <T> StdSerializer<T> asText(Class<T> type, Function<T, String> text) {
+        return new StdSerializer<>(type) {
+            @Override
+            public void serialize(T value, JsonGenerator out, SerializerProvider provider) throws IOException {
+                out.writeString(text.apply(value));
+            }
+        };
+    }
+
+    private static <T> StdDeserializer<T> fromText(Class<T> type, Function<String, T> read) {
+        return new StdDeserializer<>(type) {
+            @Override
+            public T deserialize(JsonParser in, DeserializationContext context) throws IOException {
+                String text = in.getValueAsString();
+                if (text == null) {
+                    throw context.weirdStringException("", type, "text is wanted here");
+                }
+                try {
+                    return read.apply(text);
+                } catch (RuntimeException e) {
+                    throw context.weirdStringException(text, type, "it is none");
+                }
+            }
+        };
+    }
+
+    private static JsonSerializer<Setting> key() {
+        return new StdSerializer<>(Setting.class) {
+            @Override
+            public void serialize(Setting value, JsonGenerator out, SerializerProvider provider) throws IOException {
+                out.writeFieldName(value.word());
+            }
+        };
+    }
+
+    private static Setting setting(String word) {
+        return Arrays.stream(HandlePosition.values())
+                .filter(p -> p.word().equals(word))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(word + " is no setting of a handle"));
+    }
+
+    /** Writes facts. */
+    public static JsonNode write(Facts facts) {
+        return MAPPER.valueToTree(facts);
+    }
+
+    /**
+     * Reads facts.
+     *
+     * @throws IllegalArgumentException when they are none, with the place and what is wrong there
+     */
+    public static Facts read(JsonNode json) {
+        try {
+            return MAPPER.treeToValue(json, Facts.class);
+        } catch (JsonProcessingException e) {
+            throw new IllegalArgumentException(e.getOriginalMessage(), e);
+        }
+    }
+}
