@@ -15,17 +15,20 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code gatepin check FILE}: analyses a wiring file, or writes it as a netlist. */
+/** {@code gatepin check FILE}: analyses a wiring file, or writes it as a netlist; judges a whole job. */
 @Command(
         name = "check",
         mixinStandardHelpOptions = true,
-        description = "Analyses a wiring file in every setting: currents, direction, what is hot, what burns.")
+        description =
+                "Analyses a wiring file in every setting: currents, direction, what is hot, what burns; or judges a whole job.")
 final class CheckCommand implements Callable<Integer> {
     @Spec
     @SuppressWarnings("NullAway.Init") // picocli sets it
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE", description = "A wiring as JSON (docs/formats); - for standard input.")
+    @Parameters(
+            paramLabel = "FILE",
+            description = "A wiring as JSON, or a job as zip (docs/formats); - for a wiring from standard input.")
     private String file = "";
 
     @Option(
@@ -42,6 +45,9 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws JsonProcessingException {
+        if (InputFile.isZip(file)) {
+            return job();
+        }
         Reading<WiringFile> read = InputFile.text(file)
                 .value()
                 .map(WiringReader::read)
@@ -61,6 +67,19 @@ final class CheckCommand implements Callable<Integer> {
                                         wiring.circuit(), State.atRest(setting(wiring, name)), wiring.machine())
                                 .text())
                         .orElseGet(() -> AnalysisWriter.analyse(wiring)));
+        return 0;
+    }
+
+    /** A whole job, judged as its pages do. */
+    private Integer job() {
+        Reading<JobArchive> read = InputFile.job(file);
+        if (read.value().isEmpty()) {
+            return InputFile.refuse(file, read.problems(), spec.commandLine().getErr());
+        }
+        JobArchive job = read.value().orElseThrow();
+        spec.commandLine()
+                .getOut()
+                .println(new JobSummary(job.machine(), job.facts()).json().toPrettyString());
         return 0;
     }
 

@@ -11,11 +11,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 
 /** A file named on the command line; "-" is what is piped in. No more of it is read than a file may have. */
 final class InputFile {
     private static final int MOST_SHOWN = 20;
+    private static final byte[] ZIP = {'P', 'K', 3, 4};
 
     private InputFile() {}
 
@@ -35,6 +37,25 @@ final class InputFile {
             return failed("is not text in UTF-8");
         } catch (IOException | InvalidPathException e) {
             return failed("cannot be read (" + e.getClass().getSimpleName() + ")");
+        }
+    }
+
+    /** Whether a file begins as zip files do. */
+    static boolean isZip(String name) {
+        try (InputStream in = name.equals("-") ? InputStream.nullInputStream() : Files.newInputStream(Path.of(name))) {
+            return Arrays.equals(in.readNBytes(ZIP.length), ZIP);
+        } catch (IOException | InvalidPathException e) {
+            return false;
+        }
+    }
+
+    /** A job in one file, or why it cannot be had. */
+    static Reading<JobArchive> job(String name) {
+        try (InputStream in = Files.newInputStream(Path.of(name))) {
+            return JobArchive.read(in);
+        } catch (IOException e) {
+            return Reading.failed(failed("cannot be read (" + e.getClass().getSimpleName() + ")")
+                    .problems());
         }
     }
 

@@ -114,7 +114,10 @@ public record JobArchive(JsonNode job, Facts facts, Map<String, byte[]> photos) 
     private static Reading<JobArchive> read(byte[] json, Map<String, byte[]> photos) {
         String text;
         try {
-            text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(json)).toString();
+            text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(json))
+                    .toString();
         } catch (CharacterCodingException e) {
             return failed("Its job.json is not text in UTF-8.");
         }
@@ -138,8 +141,8 @@ public record JobArchive(JsonNode job, Facts facts, Map<String, byte[]> photos) 
         }
         return root.path("version").asInt() == 1
                 ? Reading.of(SCHEMA)
-                : Reading.failed(List.of(new Problem(
-                        "", "", "it is of another version of this format; version 1 is read here.")));
+                : Reading.failed(List.of(
+                        new Problem("", "", "it is of another version of this format; version 1 is read here.")));
     }
 
     /** Thrown where an entry unpacks to more than may be. */

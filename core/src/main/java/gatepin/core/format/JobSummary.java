@@ -36,7 +36,7 @@ public final class JobSummary {
     public JobSummary(String machine, Workup workup) {
         this.machine = machine;
         this.workup = workup;
-        this.wording = Wording.of(workup.facts().region());
+        this.wording = Wording.of(workup.facts().region()).with(workup.facts().ways());
     }
 
     private Pin pin(Gate gate) {
@@ -87,10 +87,7 @@ public final class JobSummary {
         StringBuilder text = new StringBuilder();
         line(text, machine);
         line(text, "");
-        workup.facts()
-                .motor()
-                .plate()
-                .ifPresent(p -> line(text, "Motor: " + plate(p)));
+        workup.facts().motor().plate().ifPresent(p -> line(text, "Motor: " + plate(p)));
         workup.supply().ifPresent(s -> line(text, "Wired for: " + s.volts() + " V, " + s.hertz() + " Hz"));
         workup.facts().gear().kind().ifPresent(k -> line(text, "Switch: " + k.name()));
         if (!workup.facts().papers().isolator().isBlank()) {
@@ -99,7 +96,11 @@ public final class JobSummary {
         line(text, "");
         line(text, "Gates:");
         for (Gate gate : Gate.values()) {
-            String lacks = workup.evidence().lack(gate).map(wording::say).map(l -> ". " + l).orElse("");
+            String lacks = workup.evidence()
+                    .lack(gate)
+                    .map(wording::say)
+                    .map(l -> ". " + l)
+                    .orElse("");
             line(
                     text,
                     "  " + gate.title() + ": "
@@ -116,7 +117,9 @@ public final class JobSummary {
             verdicts().forEach(v -> line(text, "  " + v.severity().word() + ": " + say(v)));
         }
         line(text, "");
-        line(text, "The switch controls, it does not isolate. This file proves no circuit dead; local electrical code decides.");
+        line(
+                text,
+                "The switch controls, it does not isolate. This file proves no circuit dead; local electrical code decides.");
         return text.toString();
     }
 

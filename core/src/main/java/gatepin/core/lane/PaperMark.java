@@ -29,10 +29,7 @@ final class PaperMark {
                         .map(s -> s.volts() + " " + s.hertz() + " " + s.kind())
                         .orElse(""),
                 facts.gear().kind().map(k -> k.name()).orElse(""),
-                facts.rotation()
-                        .map(r ->
-                                r.handle(stated).work() + " " + r.handle(stated).back())
-                        .orElse(""),
+                facts.ways().work() + " " + facts.ways().back(),
                 String.valueOf(stated),
                 facts.papers().isolator());
         try {

@@ -12,7 +12,6 @@ import gatepin.core.lane.Lane;
 import gatepin.core.lane.Workup;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
-import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.Ways;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.words.Wording;
@@ -50,8 +49,7 @@ public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Ma
 
     /** What the first and the other position of the handle are called on this machine. */
     public Ways ways() {
-        StatedRotation stated = column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
-        return facts().rotation().map(r -> r.handle(stated)).orElse(Ways.USUAL);
+        return facts().ways();
     }
 
     /** A sentence in the words of the shop's region. */

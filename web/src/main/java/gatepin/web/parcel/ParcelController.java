@@ -72,7 +72,8 @@ class ParcelController {
     }
 
     @GetMapping("/jobs/in")
-    String ask(@RequestParam(defaultValue = "0") long shop, @RequestParam(required = false) String tooLarge, Model model) {
+    String ask(
+            @RequestParam(defaultValue = "0") long shop, @RequestParam(required = false) String tooLarge, Model model) {
         model.addAttribute("shop", shop);
         model.addAttribute("wrong", tooLarge == null ? Map.of() : Map.of("file", tooLarge()));
         return page(model);
@@ -96,7 +97,8 @@ class ParcelController {
             throws IOException, InterruptedException {
         Reading<Unpacked> read = unpack(shop, file);
         if (read.value().isPresent()) {
-            return new ModelAndView("redirect:/jobs/" + read.value().orElseThrow().jobId() + "?takenIn");
+            return new ModelAndView(
+                    "redirect:/jobs/" + read.value().orElseThrow().jobId() + "?takenIn");
         }
         model.addAttribute("shop", shop);
         model.addAttribute("wrong", JobPages.byField(read.problems()));

@@ -11,7 +11,6 @@ import gatepin.core.format.FactsJson;
 import gatepin.core.format.JobArchive;
 import gatepin.core.format.JobSummary;
 import gatepin.core.lane.Facts;
-import gatepin.core.lane.Gate;
 import gatepin.core.supply.Region;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
@@ -89,7 +88,9 @@ public class Parcels {
         Shop shop = shops.shop(file.job().shopId()).orElseThrow();
         Map<String, byte[]> photos = new TreeMap<>();
         ObjectNode root = JSON.objectNode();
-        root.put("format", "gatepin-job").put("version", 1).put("machine", file.job().machine());
+        root.put("format", "gatepin-job")
+                .put("version", 1)
+                .put("machine", file.job().machine());
         root.put("schema", tables.version()).put("writtenAt", clock.instant().toString());
         root.putObject(SHOP)
                 .put("name", shop.name())
@@ -125,17 +126,22 @@ public class Parcels {
             for (Map<String, @Nullable Object> row : its) {
                 array.add(json(table, row, photos));
                 for (Reference reference : table.references()) {
-                    if (row.get(reference.column()) instanceof Long id && reference.toColumn().equals("id")) {
-                        pointedTo.getOrDefault(reference.toTable(), new TreeSet<>()).add(id);
+                    if (row.get(reference.column()) instanceof Long id
+                            && reference.toColumn().equals("id")) {
+                        pointedTo
+                                .getOrDefault(reference.toTable(), new TreeSet<>())
+                                .add(id);
                     }
                 }
             }
         }
         ObjectNode record = JSON.objectNode();
         ObjectNode names = record.putObject("people");
-        rows.people(pointedTo.getOrDefault(PERSON, Set.of())).forEach((id, name) -> names.put(String.valueOf(id), name));
+        rows.people(pointedTo.getOrDefault(PERSON, Set.of()))
+                .forEach((id, name) -> names.put(String.valueOf(id), name));
         ObjectNode kinds = record.putObject("switches");
-        rows.switches(pointedTo.getOrDefault(SWITCH, Set.of())).forEach((id, kind) -> kinds.put(String.valueOf(id), kind));
+        rows.switches(pointedTo.getOrDefault(SWITCH, Set.of()))
+                .forEach((id, kind) -> kinds.put(String.valueOf(id), kind));
         record.set("tables", all);
         return record;
     }
@@ -187,7 +193,8 @@ public class Parcels {
             return failed(
                     "file",
                     "It is of " + (job.job().path("schema").asInt() > version ? "a newer" : "another")
-                            + " version of Gate Pin (" + job.job().path("schema").asInt() + "; this is " + version
+                            + " version of Gate Pin ("
+                            + job.job().path("schema").asInt() + "; this is " + version
                             + "). Take it out again there after an upgrade.");
         }
         try {
@@ -201,8 +208,7 @@ public class Parcels {
                     act.saved("log.unpacked", job.job().path(SHOP).path("name").asText());
                     return List.of();
                 });
-                return Reading.of(
-                        new Unpacked(jobId, files.file(jobId).job().machine()));
+                return Reading.of(new Unpacked(jobId, files.file(jobId).job().machine()));
             }));
         } catch (Contradiction e) {
             return failed("file", "It contradicts itself: " + e.getMessage() + ". Nothing of it was taken in.");
@@ -211,7 +217,10 @@ public class Parcels {
                 throw e;
             }
             return failed("file", "It holds something that no job can hold. Nothing of it was taken in.");
-        } catch (IllegalArgumentException | IllegalStateException | java.util.NoSuchElementException | ArithmeticException e) {
+        } catch (IllegalArgumentException
+                | IllegalStateException
+                | java.util.NoSuchElementException
+                | ArithmeticException e) {
             return failed("file", "It holds something that no job can hold. Nothing of it was taken in.");
         }
     }
@@ -237,15 +246,25 @@ public class Parcels {
     }
 
     private static Facts alike(Facts facts) {
+        Facts.MotorFacts motor = facts.motor();
         return new Facts(
                 Region.IEC,
                 facts.bench(),
-                facts.motor(),
+                // without a plate a motor is of the shop's frequency
+                new Facts.MotorFacts(
+                        motor.plate().isPresent() ? motor.hertz() : 0,
+                        motor.volts(),
+                        motor.plate(),
+                        motor.leads(),
+                        motor.column(),
+                        motor.traces()),
                 facts.supply(),
                 facts.rotation(),
                 facts.gear(),
                 new Facts.ProofFacts(
-                        new CheckRecord(CheckRecord.NOTHING.meter(), facts.checks().entries()), facts.papers()),
+                        new CheckRecord(
+                                CheckRecord.NOTHING.meter(), facts.checks().entries()),
+                        facts.papers()),
                 facts.lane());
     }
 

@@ -51,10 +51,12 @@ class RowStore {
      *
      * @param taken the rows of the tables before, by table
      */
-    List<Map<String, @Nullable Object>> rows(Table table, Map<String, List<Map<String, @Nullable Object>>> taken, long machine) {
+    List<Map<String, @Nullable Object>> rows(
+            Table table, Map<String, List<Map<String, @Nullable Object>>> taken, long machine) {
         Optional<Reference> by = table.references().stream()
                 .filter(r -> taken.containsKey(r.toTable()) && !r.column().equals("shop_id"))
-                .min(Comparator.comparing(r -> r.toColumn().equals("id") || r.toColumn().equals("job_id") ? 0 : 1));
+                .min(Comparator.comparing(
+                        r -> r.toColumn().equals("id") || r.toColumn().equals("job_id") ? 0 : 1));
         String order = table.columns().stream().map(Column::name).collect(Collectors.joining(", "));
         if (by.isEmpty()) {
             return jdbc.sql("select * from " + table.name() + " where id = :id order by " + order)
@@ -85,19 +87,20 @@ class RowStore {
     }
 
     private static @Nullable Object value(Column column, ResultSet row) throws SQLException {
-        Object value =
-                switch (column.holds()) {
-                    case NUMBER -> row.getLong(column.name());
-                    case FRACTION -> row.getObject(column.name()) instanceof BigDecimal exact
-                            ? exact
-                            : (Object) row.getDouble(column.name());
-                    case TRUTH -> row.getBoolean(column.name());
-                    case TEXT -> row.getString(column.name());
-                    case MOMENT -> Optional.ofNullable(row.getTimestamp(column.name()))
-                            .map(Timestamp::toInstant)
-                            .orElse(Instant.EPOCH);
-                    case PICTURE -> row.getBytes(column.name());
-                };
+        Object value = switch (column.holds()) {
+            case NUMBER -> row.getLong(column.name());
+            case FRACTION ->
+                row.getObject(column.name()) instanceof BigDecimal exact
+                        ? exact
+                        : (Object) row.getDouble(column.name());
+            case TRUTH -> row.getBoolean(column.name());
+            case TEXT -> row.getString(column.name());
+            case MOMENT ->
+                Optional.ofNullable(row.getTimestamp(column.name()))
+                        .map(Timestamp::toInstant)
+                        .orElse(Instant.EPOCH);
+            case PICTURE -> row.getBytes(column.name());
+        };
         return row.wasNull() || value == null ? null : value;
     }
 

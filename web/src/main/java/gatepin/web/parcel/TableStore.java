@@ -22,7 +22,14 @@ class TableStore {
     private static final String FIRST = "machine";
     /** What belongs to a shop or to a person, and is there already where a job comes in. */
     private static final Set<String> OF_THE_SHOP = Set.of(
-            "shop", "person", "shop_outlet", "meter", "switch_device", "switch_terminal", "switch_contact", "switch_link");
+            "shop",
+            "person",
+            "shop_outlet",
+            "meter",
+            "switch_device",
+            "switch_terminal",
+            "switch_contact",
+            "switch_link");
 
     private final JdbcClient jdbc;
     private final Flyway flyway;
@@ -87,8 +94,7 @@ class TableStore {
                     .filter(n -> !placed.contains(n))
                     .map(all::get)
                     .filter(t -> t.references().stream()
-                            .allMatch(r -> placed.contains(r.toTable())
-                                    || !reached.contains(r.toTable())))
+                            .allMatch(r -> placed.contains(r.toTable()) || !reached.contains(r.toTable())))
                     .min(Comparator.comparing(Table::name))
                     .orElseThrow(() -> new IllegalStateException("tables point to each other in a circle"));
             ordered.add(next);
@@ -128,7 +134,8 @@ class TableStore {
                     }
                 });
         Map<String, Table> tables = new LinkedHashMap<>();
-        columns.forEach((name, its) -> tables.put(name, new Table(name, its, references.getOrDefault(name, List.of()))));
+        columns.forEach((name, its) ->
+                tables.put(name, new Table(name, its, references.getOrDefault(name, List.of()))));
         return tables;
     }
 

@@ -53,6 +53,7 @@ public final class PhotoReader {
     private static final int START_OF_SCAN = 0xda;
     /** The head of the file, frames, tables. */
     private static final String PICTURE_SEGMENTS = "\u00e0\u00c0\u00c1\u00c2\u00c4\u00db\u00dd";
+
     private static final String BROKEN = "The picture is broken or cut off and cannot be read. Send it again.";
     private static final float QUALITY = 0.85f;
 

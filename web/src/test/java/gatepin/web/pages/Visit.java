@@ -3,6 +3,7 @@ package gatepin.web.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.web.RunningGatePin;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
@@ -279,6 +280,30 @@ public final class Visit {
                         page.select("meta[name=csrf-token]").attr("content"))
                 .POST(BodyPublishers.ofString(pairs(List.of(fields))))
                 .build());
+    }
+
+    /** Sends a file, with other fields by name and value in turn; gives the status. A page has to be open before. */
+    public int upload(String to, String field, String name, byte[] bytes, String... fields) {
+        String boundary = "a-line-that-no-file-has";
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        for (int i = 0; i < fields.length; i += 2) {
+            body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + fields[i] + "\"\r\n\r\n"
+                            + fields[i + 1] + "\r\n")
+                    .getBytes(StandardCharsets.UTF_8));
+        }
+        body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + field + "\"; filename=\""
+                        + name + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(bytes);
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(address + to))
+                        .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                        .header(
+                                page.select("meta[name=csrf-header]").attr("content"),
+                                page.select("meta[name=csrf-token]").attr("content"))
+                        .POST(BodyPublishers.ofByteArray(body.toByteArray()))
+                        .build())
+                .statusCode();
     }
 
     /** The messages by the fields. */

@@ -1,0 +1,333 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import gatepin.core.Reading;
+import gatepin.core.format.FactsJson;
+import gatepin.core.format.JobArchive;
+import gatepin.core.format.JobSummary;
+import gatepin.core.lane.Gate;
+import gatepin.web.RunningGatePin;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.parcel.Parcels;
+import gatepin.web.parcel.Parcels.Unpacked;
+import gatepin.web.photo.PlatePainter;
+import gatepin.web.shop.Shops;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Jobs in one file: out and in again the same; and files that somebody spoilt do no harm. */
+class ParcelTest {
+    private static final int DEMO_JOBS = 8;
+    private static final int SPOILT = Integer.getInteger("gatepin.spoilt", 250);
+
+    private final ObjectMapper json = new ObjectMapper();
+    private final Parcels parcels = RunningGatePin.get().bean(Parcels.class);
+    private final JobFiles files = RunningGatePin.get().bean(JobFiles.class);
+    private final Shops shops = RunningGatePin.get().bean(Shops.class);
+    private final Visit visit = new Visit();
+    private final Gates gates = new Gates(visit);
+
+    private long shop(String name, String region) {
+        return shops.open(name, region, "Europe/Berlin", List.of()).value().orElseThrow();
+    }
+
+    private static Map<String, byte[]> unzip(byte[] zip) throws IOException {
+        Map<String, byte[]> entries = new HashMap<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                entries.put(entry.getName(), in.readAllBytes());
+            }
+        }
+        return entries;
+    }
+
+    private static byte[] zip(Map<String, byte[]> entries) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, byte[]> entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue());
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private Reading<Unpacked> unpack(long shop, byte[] zip) {
+        return parcels.unpack(shop, new ByteArrayInputStream(zip));
+    }
+
+    private ObjectNode job(byte[] zip) throws IOException {
+        return (ObjectNode) json.readTree(unzip(zip).get("job.json"));
+    }
+
+    /** The record with keys made alike: a row is known by where it stands, and not by its number in a database. */
+    private JsonNode alike(byte[] zip) throws IOException {
+        ObjectNode tables = (ObjectNode) job(zip).path("record").path("tables");
+        ObjectNode alike = json.createObjectNode();
+        tables.properties().forEach(table -> {
+            ArrayNode rows = alike.putArray(table.getKey());
+            for (JsonNode row : table.getValue()) {
+                ObjectNode kept = rows.addObject();
+                row.properties().stream()
+                        .filter(c -> !c.getKey().equals("id")
+                                && !c.getKey().endsWith("_id")
+                                && !List.of(
+                                                "swap_first",
+                                                "swap_second",
+                                                "made_by",
+                                                "terminal_a",
+                                                "terminal_b",
+                                                "revision",
+                                                "touched_at",
+                                                "jpeg")
+                                        .contains(c.getKey()))
+                        .forEach(c -> kept.set(c.getKey(), c.getValue()));
+            }
+        });
+        // that it was taken in stands in its log as well
+        ArrayNode log = (ArrayNode) alike.path("log_entry");
+        for (Iterator<JsonNode> rows = log.iterator(); rows.hasNext(); ) {
+            if (rows.next().path("words").asText().contains("log.unpacked")) {
+                rows.remove();
+            }
+        }
+        return alike;
+    }
+
+    @Test
+    @DisplayName(
+            "every demo job goes into another shop and comes out of it as it was, row by row, fact by fact, page by page")
+    void thereAndBack() throws IOException {
+        long there = shop("Parcel shop", "IEC");
+        for (long id = 1; id <= DEMO_JOBS; id++) {
+            byte[] out = parcels.pack(id);
+            Reading<Unpacked> read = unpack(there, out);
+            assertThat(read.problems()).as("job %d", id).isEmpty();
+            Unpacked in = read.value().orElseThrow();
+            byte[] again = parcels.pack(in.jobId());
+
+            assertThat(alike(again)).as("job %d", id).isEqualTo(alike(out));
+            assertThat(unzip(again).keySet()).hasSameSizeAs(unzip(out).keySet());
+            JobFile before = files.file(id);
+            JobFile after = files.file(in.jobId());
+            assertThat(FactsJson.write(after.facts()).path("gear"))
+                    .isEqualTo(FactsJson.write(before.facts()).path("gear"));
+            for (Gate gate : Gate.values()) {
+                assertThat(after.lane().pin(gate))
+                        .as("%s of job %d", gate, id)
+                        .isEqualTo(before.lane().pin(gate));
+                assertThat(visit.statusOf("/jobs/" + in.jobId() + "/" + gate.word()))
+                        .as(gate.word())
+                        .isEqualTo(200);
+            }
+        }
+        Unpacked second = unpack(there, parcels.pack(1)).value().orElseThrow();
+        assertThat(second.machine()).as("a name that is taken gets a number").isEqualTo("Apple scratter (2)");
+    }
+
+    @Test
+    @DisplayName("the command line judges the file exactly as the pages judge the job")
+    void judgedAlike() {
+        for (long id = 1; id <= DEMO_JOBS; id++) {
+            JobArchive archive = JobArchive.read(new ByteArrayInputStream(parcels.pack(id)))
+                    .value()
+                    .orElseThrow();
+            JobFile file = files.file(id);
+            JsonNode judged = new JobSummary(archive.machine(), archive.facts()).json();
+            for (JsonNode gate : judged.path("gates")) {
+                Gate named = Gate.valueOf(gate.path("gate").asText().toUpperCase(java.util.Locale.ROOT));
+                assertThat(gate.path("lacks").asText())
+                        .as("%s of job %d", named, id)
+                        .isEqualTo(file.evidence().lack(named).map(file::say).orElse(""));
+            }
+            assertThat(judged.path("papersMark").asText())
+                    .isEqualTo(file.workup().papersMark());
+        }
+    }
+
+    @Test
+    @DisplayName("the photos of a made-up job travel with it")
+    void withPhotos() throws IOException {
+        String job = gates.wireListOfASixLeadMotor("Travelling machine");
+        gates.tickEveryWire();
+        byte[] picture =
+                PlatePainter.paint(List.of("3/4 HP 115/230 V", "1725 RPM 60 HZ"), PlatePainter.Look.PRINTED, 5);
+        assertThat(visit.upload(job + "/plate/photos", "photo", "plate.jpg", picture))
+                .isBetween(200, 399);
+        long id = Long.parseLong(job.replaceAll("\\D", ""));
+        byte[] out = parcels.pack(id);
+        Map<String, byte[]> entries = unzip(out);
+        String photo = entries.keySet().stream()
+                .filter(n -> n.startsWith("photos/"))
+                .findFirst()
+                .orElseThrow();
+
+        Unpacked in = unpack(shop("Photo shop", "NORTH_AMERICA"), out).value().orElseThrow();
+
+        Map<String, byte[]> again = unzip(parcels.pack(in.jobId()));
+        byte[] there = again.get(again.keySet().stream()
+                .filter(n -> n.startsWith("photos/"))
+                .findFirst()
+                .orElseThrow());
+        assertThat(there).as("bit by bit").isEqualTo(entries.get(photo));
+        entries.put(photo, "<script>alert(1)</script>".getBytes(StandardCharsets.UTF_8));
+        assertThat(unpack(1, zip(entries)).problems())
+                .as("a picture that is none")
+                .hasSize(1);
+    }
+
+    @Test
+    @DisplayName(
+            "what is no job is refused with one sentence: no zip, a bomb, paths that climb, other versions, contradictions")
+    void refused() throws IOException {
+        byte[] good = parcels.pack(1);
+        Map<String, byte[]> entries = unzip(good);
+        assertThat(sentence("nothing".getBytes(StandardCharsets.UTF_8))).contains("no job");
+        assertThat(sentence(Arrays.copyOf(good, good.length / 2))).isNotEmpty();
+        assertThat(sentence(with(entries, "../../etc/passwd", "x"))).contains("belongs to no job");
+        assertThat(sentence(with(entries, "photos/../../x.jpg", "x"))).contains("belongs to no job");
+        assertThat(sentence(with(entries, "job.json", "{\"format\":\"gatepin-job\",\"version\":2}")))
+                .contains("version");
+        assertThat(sentence(with(entries, "job.json", "[".repeat(100_000)))).isNotEmpty();
+        Map<String, byte[]> bomb = new HashMap<>(entries);
+        bomb.put("photos/bomb.jpg", new byte[(int) JobArchive.MOST_BYTES + 1]);
+        assertThat(sentence(zip(bomb))).contains("larger than any job");
+        ObjectNode newer = job(good);
+        newer.put("schema", 99);
+        assertThat(sentence(with(entries, "job.json", newer.toString()))).contains("newer version");
+        ObjectNode lie = job(good);
+        ((ObjectNode) lie.path("facts").path("supply")).put("volts", 115);
+        assertThat(sentence(with(entries, "job.json", lie.toString()))).contains("contradicts itself: supply");
+        ObjectNode other = job(good);
+        ((ObjectNode) other.path("record").path("tables"))
+                .putArray("mysql_user")
+                .addObject()
+                .put("host", "%");
+        assertThat(sentence(with(entries, "job.json", other.toString()))).contains("no job can hold");
+    }
+
+    private static byte[] with(Map<String, byte[]> entries, String name, String text) throws IOException {
+        Map<String, byte[]> more = new HashMap<>(entries);
+        more.put(name, text.getBytes(StandardCharsets.UTF_8));
+        return zip(more);
+    }
+
+    private String sentence(byte[] zip) {
+        int before = files();
+        Reading<Unpacked> read = unpack(1, zip);
+        assertThat(read.value()).isEmpty();
+        assertThat(read.problems()).hasSize(1);
+        assertThat(files()).as("nothing of it is there").isEqualTo(before);
+        return read.problems().get(0).message();
+    }
+
+    private int files() {
+        return visit.go("/").all(".stall, a.row").size();
+    }
+
+    @Test
+    @DisplayName("files with something spoilt in them are refused, or come in as a job whose every page opens")
+    void spoilt() throws IOException {
+        Random random = new Random(15);
+        List<byte[]> good = new ArrayList<>();
+        for (long id = 1; id <= DEMO_JOBS; id++) {
+            good.add(parcels.pack(id));
+        }
+        long there = shop("Spoilt shop", "NORTH_AMERICA");
+        int refused = 0;
+        for (int i = 0; i < SPOILT; i++) {
+            byte[] zip = good.get(i % good.size());
+            byte[] spoilt = random.nextInt(4) == 0 ? bytes(zip, random) : spoil(zip, random);
+            Reading<Unpacked> read = unpack(there, spoilt);
+            if (read.value().isEmpty()) {
+                refused++;
+                assertThat(read.problems()).as("file %d", i).hasSize(1);
+                continue;
+            }
+            long id = read.value().orElseThrow().jobId();
+            for (Gate gate : Gate.values()) {
+                assertThat(visit.statusOf("/jobs/" + id + "/" + gate.word()))
+                        .as("%s of file %d", gate, i)
+                        .isEqualTo(200);
+            }
+        }
+        System.out.println("figure: spoilt files " + SPOILT + ", refused " + refused);
+        assertThat(refused).isGreaterThan(SPOILT / 2);
+    }
+
+    private static byte[] bytes(byte[] zip, Random random) {
+        byte[] spoilt = zip.clone();
+        for (int i = 0; i <= random.nextInt(4); i++) {
+            spoilt[random.nextInt(spoilt.length)] = (byte) random.nextInt();
+        }
+        return spoilt;
+    }
+
+    /** One value of job.json becomes another, in the facts, in the record, or in both alike. */
+    private byte[] spoil(byte[] zip, Random random) throws IOException {
+        Map<String, byte[]> entries = unzip(zip);
+        JsonNode root = json.readTree(entries.get("job.json"));
+        List<ObjectNode> objects = new ArrayList<>();
+        collect(root, objects);
+        ObjectNode there = objects.get(random.nextInt(objects.size()));
+        List<String> names = new ArrayList<>();
+        there.fieldNames().forEachRemaining(names::add);
+        if (!names.isEmpty()) {
+            String name = names.get(random.nextInt(names.size()));
+            switch (random.nextInt(7)) {
+                case 0 -> there.remove(name);
+                case 1 -> there.putNull(name);
+                case 2 -> there.put(name, random.nextInt());
+                case 3 -> there.put(name, "<script>alert('" + random.nextInt() + "')</script>");
+                case 4 -> there.put(name, "x".repeat(1 + random.nextInt(5000)));
+                case 5 -> there.put(name, random.nextBoolean());
+                default -> there.put(name + "x", -1.5e300);
+            }
+        }
+        entries.put("job.json", root.toString().getBytes(StandardCharsets.UTF_8));
+        return zip(entries);
+    }
+
+    private static void collect(@Nullable JsonNode node, List<ObjectNode> into) {
+        if (node instanceof ObjectNode object) {
+            into.add(object);
+        }
+        if (node != null) {
+            node.forEach(n -> collect(n, into));
+        }
+    }
+
+    @Test
+    @DisplayName("by the pages: a file is taken away and taken in; what is none is told by its field")
+    void byThePages() {
+        byte[] zip = visit.bytes("/jobs/1/job.zip");
+        assertThat(visit.go("/jobs/in").text("h1")).contains("Take in a job");
+        assertThat(visit.upload("/jobs/in", "file", "job.zip", zip, "shop", "1"))
+                .isEqualTo(302);
+        assertThat(visit.upload("/jobs/in", "file", "job.zip", "no zip".getBytes(StandardCharsets.UTF_8), "shop", "1"))
+                .isEqualTo(422);
+        assertThat(visit.upload("/jobs/in", "file", "job.zip", zip, "shop", "99999"))
+                .isEqualTo(422);
+    }
+}
