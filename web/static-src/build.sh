@@ -25,6 +25,6 @@ fi
 cp node_modules/@alpinejs/csp/dist/cdn.min.js "$out/alpine-csp.js"
 node_modules/.bin/eslint js
 node_modules/.bin/esbuild js/main.js --bundle --minify --target=es2022 --log-level=warning --outfile="$out/gatepin.js"
-cp paper.css paper-drawing.css "$out/"
+cp paper.css paper-drawing.css paper-screen.css "$out/"
 cp img/* "$out/"
 node_modules/.bin/tailwindcss -i app.css -o "$out/app.css" --minify 2>&1 | grep -v -i -e 'tailwindcss v' -e '^done' -e '^$' || true

@@ -3,6 +3,7 @@ package gatepin.web.paper;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -24,6 +25,12 @@ public class PdfPrinter {
     public static final String MAGIC = "%PDF";
 
     private static final String STYLE = "static/assets/paper.css";
+
+    static {
+        // every rule that it does not know would be a line in the log
+        XRLog.setLoggingEnabled(false);
+    }
+
     private static final int REGULAR = 400;
     private static final int BOLD = 700;
 

@@ -38,6 +38,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
@@ -236,13 +238,20 @@ public class Parcels {
 
     /** Which facts are not the same; the shop's region and the person's own meter are of where the job comes to. */
     private static String contradiction(Facts file, Facts rows) {
-        JsonNode one = FactsJson.write(alike(file));
-        JsonNode other = FactsJson.write(alike(rows));
-        List<String> unlike = new ArrayList<>();
-        one.properties().stream()
-                .filter(p -> !p.getValue().equals(other.get(p.getKey())))
-                .forEach(p -> unlike.add(p.getKey()));
-        return String.join(", ", unlike);
+        Facts one = alike(file);
+        Facts other = alike(rows);
+        Map<String, Function<Facts, Object>> parts = new LinkedHashMap<>();
+        parts.put("bench", Facts::bench);
+        parts.put("motor", Facts::motor);
+        parts.put("supply", Facts::supply);
+        parts.put("rotation", Facts::rotation);
+        parts.put("gear", Facts::gear);
+        parts.put("proof", Facts::proof);
+        parts.put("lane", Facts::lane);
+        return parts.entrySet().stream()
+                .filter(p -> !p.getValue().apply(one).equals(p.getValue().apply(other)))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.joining(", "));
     }
 
     private static Facts alike(Facts facts) {

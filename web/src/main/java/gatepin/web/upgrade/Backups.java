@@ -111,7 +111,7 @@ final class Backups {
 
     private void prune() throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            List<Path> old = files.filter(f -> f.getFileName().toString().startsWith("before-"))
+            List<Path> old = files.filter(f -> f.getFileName().toString().matches("before-.*\\.sql"))
                     .sorted(Comparator.reverseOrder())
                     .skip(KEPT)
                     .toList();

@@ -2,9 +2,15 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Reading;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.gear.SwitchKind;
+import gatepin.web.RunningGatePin;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.parcel.Parcels;
+import gatepin.web.parcel.Parcels.Unpacked;
+import java.io.ByteArrayInputStream;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
@@ -34,18 +40,41 @@ class SweepTest {
             "cold",
             "live",
             "trouble",
-            "paper",
+            "handover",
+            "papers/sheet",
+            "papers/cover",
+            "papers/cover.pdf",
+            "papers/labels",
+            "papers/danger",
             "log",
             "run-up",
             "board",
             "machine",
             "wiring.json");
 
+    /** Every wired job goes out into a file and in again, and not the last of each diagram alone. */
+    private static final boolean EVERY_TRIP = Boolean.getBoolean("gatepin.everyTrip");
+
+    private final Parcels parcels = RunningGatePin.get().bean(Parcels.class);
+    private final JobFiles files = RunningGatePin.get().bean(JobFiles.class);
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
     static Stream<Arguments> jobs() {
         return DiagramPattern.ALL.stream().flatMap(p -> Stream.of(115, 230).map(volts -> Arguments.of(p.key(), volts)));
+    }
+
+    private void outAndIn(String job) {
+        long id = Long.parseLong(job.replaceAll("\\D", ""));
+        Reading<Unpacked> in = parcels.unpack(1, new ByteArrayInputStream(parcels.pack(id)));
+        assertThat(in.problems()).as(job).isEmpty();
+        assertThat(files.file(in.value().orElseThrow().jobId()).facts())
+                .as(job)
+                .isEqualTo(files.file(id).facts());
+        if (EVERY_TRIP) {
+            assertThat(visit.statusOf(job + "/papers/cover.pdf")).isEqualTo(200);
+            System.out.println("figure: round trip of " + job);
+        }
     }
 
     /** Whether the diagram has two columns. */
@@ -97,7 +126,11 @@ class SweepTest {
             visit.go(job + "/wire");
             assertThat(visit.all(".step")).as(kind.name()).isNotEmpty();
             taken++;
+            if (EVERY_TRIP) {
+                outAndIn(job);
+            }
         }
+        outAndIn(job);
         assertThat(taken).as("switches that do it").isPositive();
         for (String page : EVERY_PAGE) {
             assertThat(visit.statusOf(job + "/" + page)).as(page).isEqualTo(200);

@@ -1,0 +1,162 @@
+package gatepin.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.web.pages.Gates;
+import gatepin.web.pages.Visit;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** {@code ./gatepin backup} and {@code restore}, while it runs and people work, and while it does not. */
+class BackupTest {
+    @SuppressWarnings("NullAway.Init")
+    private ScriptFolder folder;
+
+    @BeforeEach
+    void aFolderOfItsOwn() throws IOException {
+        folder = new ScriptFolder();
+    }
+
+    @AfterEach
+    void nothingIsLeft() throws Exception {
+        folder.close();
+    }
+
+    private int call(String... words) throws Exception {
+        return folder.gatepin(words).waitFor();
+    }
+
+    private Path file(String name) {
+        return folder.home().resolve(name);
+    }
+
+    private void backup(String name) throws Exception {
+        assertThat(call("backup", file(name).toString()))
+                .as(() -> said("backup"))
+                .isZero();
+    }
+
+    private String said(String command) {
+        try {
+            return folder.said(command);
+        } catch (IOException e) {
+            return e.toString();
+        }
+    }
+
+    /** All that a backup holds of the database, as statements. */
+    private String statements(String name) throws Exception {
+        Process unpack = new ProcessBuilder(
+                        "bash",
+                        "-c",
+                        "tar -xOf \"$1\" gatepin.sql.gz | gunzip -c",
+                        "-",
+                        file(name).toString())
+                .start();
+        try (BufferedReader lines =
+                new BufferedReader(new InputStreamReader(unpack.getInputStream(), StandardCharsets.UTF_8))) {
+            return lines.lines().filter(l -> !l.startsWith("-- Dump completed")).collect(Collectors.joining("\n"));
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "taken while people work, put back over what came later: the same row for row, and what was there is kept")
+    void underLoadAndBack() throws Exception {
+        folder.start();
+        folder.waitUntilItAnswers();
+        Visit visit = new Visit(folder.address());
+        visit.go("/shops/new")
+                .type("#name", "Backed up")
+                .tick("input[value='IEC']")
+                .press("Open the shop");
+        AtomicBoolean enough = new AtomicBoolean();
+        Thread people = new Thread(() -> {
+            Visit busy = new Visit(folder.address());
+            for (int i = 0; !enough.get(); i++) {
+                new Gates(busy).open("Machine " + i);
+            }
+        });
+        people.start();
+        Thread.sleep(500);
+
+        backup("first.backup");
+
+        enough.set(true);
+        people.join();
+        visit.go("/jobs/new").type("#machine", "Later machine").press("Open the job");
+        assertThat(call("restore", file("first.backup").toString()))
+                .as(() -> said("restore"))
+                .isZero();
+        folder.waitUntilItAnswers();
+        assertThat(new Visit(folder.address()).go("/").text())
+                .contains("Machine 0")
+                .doesNotContain("Later machine");
+        backup("second.backup");
+        assertThat(statements("second.backup")).isEqualTo(statements("first.backup"));
+        assertThat(said("restore")).contains("kept in");
+        try (var kept = Files.list(file("var/backup"))) {
+            Path before = kept.filter(f -> f.toString().endsWith(".backup"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(statements("var/backup/" + before.getFileName())).contains("Later machine");
+        }
+        assertThat(Files.getPosixFilePermissions(file("first.backup")).toString())
+                .doesNotContain("OTHERS", "GROUP");
+    }
+
+    @Test
+    @DisplayName(
+            "while nothing runs, too; a broken file, another tar and a file that is there are refused and change nothing")
+    void standing() throws Exception {
+        folder.start();
+        folder.waitUntilItAnswers();
+        Visit visit = new Visit(folder.address());
+        visit.go("/shops/new")
+                .type("#name", "Kept shop")
+                .tick("input[value='IEC']")
+                .press("Open the shop");
+        assertThat(call("stop")).isZero();
+        backup("good.backup");
+        assertThat(call("backup", file("good.backup").toString())).isEqualTo(1);
+        assertThat(said("backup")).contains("is there already");
+
+        byte[] good = Files.readAllBytes(file("good.backup"));
+        byte[] broken = good.clone();
+        broken[broken.length / 2] ^= 1;
+        Files.write(file("broken.backup"), broken);
+        Files.write(file("short.backup"), java.util.Arrays.copyOf(good, 5000));
+        Files.writeString(file("text.backup"), "no backup");
+        new ProcessBuilder(
+                        "tar",
+                        "-cf",
+                        file("other.backup").toString(),
+                        "-C",
+                        file("scripts").toString(),
+                        "mariadb")
+                .start()
+                .waitFor();
+        for (String bad : new String[] {"broken", "short", "text", "other", "missing"}) {
+            assertThat(call("restore", file(bad + ".backup").toString()))
+                    .as(bad)
+                    .isEqualTo(1);
+            assertThat(said("restore")).as(bad).contains("gatepin: ").doesNotContain("line ", "restored");
+        }
+        backup("again.backup");
+        assertThat(statements("again.backup")).isEqualTo(statements("good.backup"));
+        assertThat(call("restore", file("good.backup").toString()))
+                .as(() -> said("restore"))
+                .isZero();
+        assertThat(folder.ours()).as("nothing runs that did not run before").isEmpty();
+    }
+}
