@@ -2,16 +2,13 @@ package gatepin.core.machine;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.TypedNumber;
+import gatepin.core.TypedMeasure;
 import gatepin.core.TypedNumber.Field;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.supply.CordSize;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * What is left to see of a motor whose plate is gone.
@@ -36,14 +33,10 @@ public record Traces(
         Optional<Double> idleAmps,
         Optional<Integer> rpm,
         Optional<MotorFamily> family) {
-    private static final double INCH = 25.4;
     /** A shaft's number below this is in inches, a height's below that: there are no motors so small in millimetres. */
     private static final double LEAST_SHAFT_MM = 4;
 
     private static final double LEAST_HEIGHT_MM = 30;
-    private static final Pattern FRACTION =
-            Pattern.compile("(?:(\\d{1,2})[\\s-]+)?(\\d{1,2})\\s*/\\s*(\\d{1,2})\\s*(.*)");
-
     /**
      * What was typed, as it was typed.
      *
@@ -87,26 +80,33 @@ public record Traces(
     /** Reads what was typed; each problem names its field. */
     public static Reading<Traces> read(Typed typed) {
         List<Problem> problems = new ArrayList<>();
-        Optional<Double> volts =
-                number(problems, "volts", typed.volts(), Field.of(90, 480, "v", "volt", "volts"), "90 to 480 V");
+        Optional<Double> volts = TypedMeasure.number(
+                problems, "volts", typed.volts(), Field.of(90, 480, "v", "volt", "volts"), "90 to 480 V");
         if (typed.volts().isBlank()) {
             problems.add(new Problem(
                     "volts", "", "Say which voltage it was on: the plug, the outlet or the old cord tells."));
         }
         Traces traces = new Traces(
                 volts.map(v -> (int) Math.round(v)).orElse(0),
-                length(problems, "shaft", typed.shaft(), LEAST_SHAFT_MM, 80),
-                length(problems, "height", typed.height(), LEAST_HEIGHT_MM, 300),
-                number(problems, "startMicrofarads", typed.startMicrofarads(), microfarads(10, 2000), "10 to 2000 µF"),
-                number(problems, "runMicrofarads", typed.runMicrofarads(), microfarads(0.5, 150), "0.5 to 150 µF"),
+                TypedMeasure.length(problems, "shaft", typed.shaft(), LEAST_SHAFT_MM, 80),
+                TypedMeasure.length(problems, "height", typed.height(), LEAST_HEIGHT_MM, 300),
+                TypedMeasure.number(
+                        problems, "startMicrofarads", typed.startMicrofarads(), microfarads(10, 2000), "10 to 2000 µF"),
+                TypedMeasure.number(
+                        problems, "runMicrofarads", typed.runMicrofarads(), microfarads(0.5, 150), "0.5 to 150 µF"),
                 conductor(problems, typed.conductor()),
-                number(
+                TypedMeasure.number(
                         problems,
                         "idleAmps",
                         typed.idleAmps(),
                         Field.of(0.05, 100, "a", "amp", "amps").fromADisplay(),
                         "0.05 to 100 A"),
-                number(problems, "rpm", typed.rpm(), Field.of(200, 3600, "rpm", "1/min", "min-1"), "200 to 3600 rpm")
+                TypedMeasure.number(
+                                problems,
+                                "rpm",
+                                typed.rpm(),
+                                Field.of(200, 3600, "rpm", "1/min", "min-1"),
+                                "200 to 3600 rpm")
                         .map(r -> (int) Math.round(r)),
                 MotorFamily.of(typed.family()));
         return problems.isEmpty() ? Reading.of(traces) : Reading.failed(problems);
@@ -114,53 +114,6 @@ public record Traces(
 
     private static Field microfarads(double least, double most) {
         return Field.of(least, most, "µf", "μf", "uf", "mf", "mfd");
-    }
-
-    private static Optional<Double> number(
-            List<Problem> problems, String field, String typed, Field bounds, String words) {
-        TypedNumber number = TypedNumber.read(typed, bounds);
-        switch (number.kind()) {
-            case BLANK -> {}
-            case GOOD -> {
-                return Optional.of(number.value());
-            }
-            case EITHER -> problems.add(new Problem(field, typed, number.question(typed)));
-            case OUT_OF_RANGE ->
-                problems.add(
-                        new Problem(field, typed, "“" + typed.strip() + "” is out of range: " + words + " is usual."));
-            case NO_NUMBER ->
-                problems.add(new Problem(field, typed, "“" + typed.strip() + "” is no number here: " + words + "."));
-        }
-        return Optional.empty();
-    }
-
-    /** A length in millimetres, in inches, or as a fraction of an inch. */
-    private static Optional<Double> length(
-            List<Problem> problems, String field, String typed, double least, double most) {
-        Matcher fraction = FRACTION.matcher(typed.strip());
-        if (fraction.matches() && fraction.group(4).toLowerCase(Locale.ROOT).matches("(in|inch|inches|\"|”)?")) {
-            double whole = fraction.group(1) == null ? 0 : Double.parseDouble(fraction.group(1));
-            double inches = whole + Double.parseDouble(fraction.group(2)) / Double.parseDouble(fraction.group(3));
-            if (inches * INCH >= least && inches * INCH <= most) {
-                return Optional.of(inches * INCH);
-            }
-        }
-        Field bounds = Field.of(least / INCH / 2, most, "mm")
-                .and("cm", 10)
-                .and("in", INCH)
-                .and("inch", INCH)
-                .and("\"", INCH)
-                .and("”", INCH);
-        String words = Math.round(least) + " to " + Math.round(most) + " mm, or inches such as 5/8";
-        Optional<Double> read = number(problems, field, typed, bounds, words);
-        boolean noUnit = !typed.isBlank()
-                && Character.isDigit(typed.strip().charAt(typed.strip().length() - 1));
-        Optional<Double> millimetres = read.map(r -> noUnit && r < least ? r * INCH : r);
-        if (millimetres.filter(m -> m < least || m > most).isPresent()) {
-            problems.add(new Problem(field, typed, "“" + typed.strip() + "” is out of range: " + words + "."));
-            return Optional.empty();
-        }
-        return millimetres;
     }
 
     private static Optional<Double> conductor(List<Problem> problems, String typed) {

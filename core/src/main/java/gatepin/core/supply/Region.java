@@ -47,6 +47,11 @@ public enum Region {
         return sizes;
     }
 
+    /** The voltages that a shop there can give a motor, as plates call them, V, the lowest first. */
+    public List<Integer> volts() {
+        return this == IEC ? List.of(230) : List.of(115, 230);
+    }
+
     /** The frequency of its supplies, Hz. */
     public int hertz() {
         return this == NORTH_AMERICA ? 60 : 50;

@@ -154,6 +154,13 @@ public class JobStore {
                 .update();
     }
 
+    /** The voltage is to be chosen anew. */
+    public void clearVolts(long jobId) {
+        jdbc.sql("update job set volts = null where id = :id")
+                .param("id", jobId)
+                .update();
+    }
+
     /** Sets the switch and what is stamped on it. */
     public void setSwitch(long jobId, long switchId, String rating) {
         jdbc.sql("update job set switch_id = :switch, switch_rating = :rating where id = :id")

@@ -88,8 +88,19 @@ public class MotorStore implements Keeper {
                 .list();
     }
 
-    /** Saves the plate. */
-    public void savePlate(long motorId, String output, String unit, Plate plate, List<Rating> ratings) {
+    /** Saves the plate, as it was typed and as it was read. */
+    public void savePlate(long motorId, PlateReader.Typed typed, Plate plate) {
+        savePlate(
+                motorId,
+                typed.output().strip(),
+                typed.outputUnit().equalsIgnoreCase("kW") ? "kW" : "hp",
+                plate,
+                plate.ratings().stream()
+                        .map(r -> new Rating(r.volts(), r.amps().map(BigDecimal::valueOf)))
+                        .toList());
+    }
+
+    private void savePlate(long motorId, String output, String unit, Plate plate, List<Rating> ratings) {
         Plate.Extras extras = plate.extras();
         jdbc.sql("update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
                         + " family = :family, code_letter = :code, start_microfarads = :start,"
@@ -115,6 +126,17 @@ public class MotorStore implements Keeper {
                     .param("amps", rating.amps().orElse(null))
                     .update();
         }
+    }
+
+    /** What a motor's plate states; empty until it was read. */
+    public Optional<Plate> plate(long motorId) {
+        return PlateReader.read(PlateFields.of(motor(motorId), ratings(motorId)))
+                .value();
+    }
+
+    /** A motor's leads. */
+    public Leads leadsOf(long motorId) {
+        return leads(motorId);
     }
 
     private Leads leads(long motorId) {

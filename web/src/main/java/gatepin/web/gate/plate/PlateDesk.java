@@ -12,8 +12,6 @@ import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;
-import gatepin.web.motor.MotorStore.Rating;
-import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -40,11 +38,7 @@ public class PlateDesk {
      */
     public List<Drop> save(long jobId, int version, PlateReader.Typed typed, Plate plate) {
         return acts.on(jobId, Seen.of(JobPart.PLATE, version), act -> {
-            List<Rating> ratings = plate.ratings().stream()
-                    .map(r -> new Rating(r.volts(), r.amps().map(BigDecimal::valueOf)))
-                    .toList();
-            String unit = typed.outputUnit().equalsIgnoreCase("kW") ? "kW" : "hp";
-            motors.savePlate(act.job().motorId(), typed.output().strip(), unit, plate, ratings);
+            motors.savePlate(act.job().motorId(), typed, plate);
             traces.forget(act.job().motorId());
             if (act.before().plate().equals(Optional.of(plate))) {
                 return List.of();

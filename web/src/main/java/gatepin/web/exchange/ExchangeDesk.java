@@ -1,0 +1,220 @@
+package gatepin.web.exchange;
+
+import gatepin.core.Sentence;
+import gatepin.core.exchange.Exchange;
+import gatepin.core.exchange.Match;
+import gatepin.core.exchange.Mount;
+import gatepin.core.exchange.Spare;
+import gatepin.core.exchange.Wanted;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.plate.Plate;
+import gatepin.core.plate.PlateReader;
+import gatepin.core.supply.Region;
+import gatepin.web.exchange.OldMountStore.OldMotor;
+import gatepin.web.exchange.SpareStore.Kept;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import gatepin.web.motor.MotorStore;
+import gatepin.web.shop.ShopStore;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Spare motors, and which goes into which machine. */
+@Service
+public class ExchangeDesk {
+    /** Everything that a job knows of its motor. */
+    private static final Seen THE_MOTOR = Seen.any(JobPart.PLATE)
+            .and(JobPart.DIAGRAM, Seen.ANY)
+            .and(JobPart.BOARD, Seen.ANY)
+            .and(JobPart.WINDINGS, Seen.ANY);
+
+    private final Acts acts;
+    private final JobStore jobs;
+    private final MotorStore motors;
+    private final SpareStore spares;
+    private final OldMountStore mounts;
+    private final ShopStore shops;
+
+    ExchangeDesk(
+            Acts acts, JobStore jobs, MotorStore motors, SpareStore spares, OldMountStore mounts, ShopStore shops) {
+        this.acts = acts;
+        this.jobs = jobs;
+        this.motors = motors;
+        this.spares = spares;
+        this.mounts = mounts;
+        this.shops = shops;
+    }
+
+    /** A spare motor with all that is known of it. */
+    public record OnShelf(Kept kept, Spare spare, boolean measured) {}
+
+    @Transactional(readOnly = true)
+    public List<OnShelf> shelf(long shop) {
+        return spares.onShelf(shop).stream().map(this::known).toList();
+    }
+
+    private OnShelf known(Kept kept) {
+        boolean leads = !motors.leadsOf(kept.motorId()).all().isEmpty();
+        Optional<Boolean> startEnds = kept.startEndsOut()
+                .or(() -> motors.leadsOf(kept.motorId()).all().stream()
+                                .anyMatch(l -> l.isOf(gatepin.core.circuit.Winding.Role.START))
+                        ? Optional.of(true)
+                        : Optional.empty());
+        return new OnShelf(
+                kept,
+                new Spare(
+                        kept.name(),
+                        motors.plate(kept.motorId()),
+                        startEnds,
+                        Mount.read(kept.mount()).value().orElse(Mount.UNMEASURED),
+                        kept.tested()),
+                leads);
+    }
+
+    /** Puts a motor on the shelf that was in no machine here; gives false where one is called so already. */
+    @Transactional
+    public boolean put(long shop, Kept described, Optional<PlateReader.Typed> typed, Optional<Plate> plate) {
+        if (spares.isCalled(shop, described.name())) {
+            return false;
+        }
+        long motor = spares.blank(shop);
+        plate.ifPresent(p -> motors.savePlate(motor, typed.orElseThrow(), p));
+        spares.put(
+                new Kept(
+                        motor,
+                        described.name(),
+                        described.cameFrom(),
+                        described.note(),
+                        described.tested(),
+                        described.startEndsOut(),
+                        described.mount()),
+                shops.ownerOf(shop));
+        return true;
+    }
+
+    Optional<OldMotor> old(long job) {
+        return mounts.of(job);
+    }
+
+    /** Writes down what the next motor has to match. */
+    public void measured(long jobId, OldMotor old) {
+        acts.on(jobId, new Seen(Map.of()), act -> {
+            mounts.save(jobId, old);
+            act.saved("log.exchange.measured");
+            return List.of();
+        });
+    }
+
+    /** The motors on the shelf held against what the machine needs, the best first. */
+    public List<Match> matches(JobFile file, OldMotor old, List<OnShelf> shelf) {
+        Region region = file.job().region();
+        Wanted wanted = new Wanted(
+                old.horsepower(),
+                old.rpm(),
+                old.threePhase(),
+                old.amps(),
+                old.bothWays(),
+                old.turned(),
+                Mount.read(old.mount()).value().orElse(Mount.UNMEASURED),
+                region.volts(),
+                region.hertz(),
+                region,
+                file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0),
+                file.job().switchRating());
+        return Exchange.rank(wanted, shelf.stream().map(OnShelf::spare).toList());
+    }
+
+    /**
+     * Takes a machine's motor off and puts it on the shelf, with all that is known of it. The machine has a motor of which nothing is known
+     * then.
+     *
+     * @throws StaleEdit when the shelf has one of that name by now
+     */
+    public void takeOff(long jobId, String name, String note) {
+        acts.on(jobId, THE_MOTOR, act -> {
+            long shop = act.job().shopId();
+            if (spares.isCalled(shop, name)) {
+                throw new StaleEdit(JobPart.PLATE);
+            }
+            shelve(act.before(), name, note, act.person());
+            spares.into(spares.blank(shop), Optional.of(spares.machine(jobId)));
+            jobs.clearVolts(jobId);
+            act.saved("log.exchange.off", name);
+            return changes();
+        });
+    }
+
+    private void shelve(JobFile file, String name, String note, long person) {
+        long motor = file.job().motorId();
+        spares.into(motor, Optional.empty());
+        Mount.Typed mount = mounts.of(file.job().id()).map(OldMotor::mount).orElse(Mount.Typed.NONE);
+        spares.put(
+                new Kept(
+                        motor,
+                        name,
+                        file.job().machine(),
+                        note,
+                        false,
+                        Optional.empty(),
+                        new Mount.Typed(
+                                "",
+                                "",
+                                mount.shaft(),
+                                mount.key(),
+                                mount.height(),
+                                "",
+                                mount.fixing().isEmpty() ? Mount.Fixing.UNKNOWN.name() : mount.fixing())),
+                person);
+    }
+
+    private static List<Change> changes() {
+        Sentence another = Sentence.of("change.exchange");
+        return List.of(
+                new Change(Fact.PLATE, another),
+                new Change(Fact.LEADS, another),
+                new Change(Fact.WINDINGS, another),
+                new Change(Fact.VOLTAGE, another),
+                new Change(Fact.CONNECTION, another));
+    }
+
+    /**
+     * Puts a motor from the shelf into a machine. One of which anything is known goes onto the shelf in its place.
+     *
+     * @throws StaleEdit when it does not lie there any more
+     */
+    public void putIn(long jobId, long motorId) {
+        acts.on(jobId, THE_MOTOR, act -> {
+            long shop = act.job().shopId();
+            Kept spare = spares.hold(shop, motorId).orElseThrow(() -> new StaleEdit(JobPart.PLATE));
+            boolean known = act.before().plate().isPresent()
+                    || !act.before().leads().all().isEmpty();
+            if (known) {
+                shelve(act.before(), free(shop, act.job().machine()), "", act.person());
+            } else {
+                spares.into(act.job().motorId(), Optional.empty());
+                spares.drop(act.job().motorId());
+            }
+            spares.into(motorId, Optional.of(spares.machine(jobId)));
+            jobs.clearVolts(jobId);
+            act.saved("log.exchange.in", spare.name());
+            return changes();
+        });
+    }
+
+    private String free(long shop, String machine) {
+        String name = "Motor of the " + machine;
+        String free = name.substring(0, Math.min(name.length(), 74));
+        for (int number = 2; spares.isCalled(shop, free); number++) {
+            free = name.substring(0, Math.min(name.length(), 74)) + " (" + number + ")";
+        }
+        return free;
+    }
+}

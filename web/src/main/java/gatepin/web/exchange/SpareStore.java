@@ -1,0 +1,135 @@
+package gatepin.web.exchange;
+
+import gatepin.core.exchange.Mount;
+import gatepin.web.sql.NewRow;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Spare motors. A motor lies on the shelf while it is in no machine; what is known of it stays its own. */
+@Repository
+class SpareStore {
+    private static final String SELECT = "select spare.* from spare join motor on motor.id = spare.motor_id";
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    SpareStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /**
+     * What is kept of a spare motor beside the motor itself.
+     *
+     * @param cameFrom the machine it was in; blank where nobody knows
+     * @param note what was set aside and why, what was cut off, thread and shaft
+     * @param startEndsOut both ends of the start winding come out; empty where nobody looked
+     * @param mount shaft, key, height and fixing, as typed
+     */
+    record Kept(
+            long motorId,
+            String name,
+            String cameFrom,
+            String note,
+            boolean tested,
+            Optional<Boolean> startEndsOut,
+            Mount.Typed mount) {}
+
+    private static Kept kept(ResultSet row, int number) throws SQLException {
+        boolean out = row.getBoolean("start_ends_out");
+        Optional<Boolean> startEndsOut = row.wasNull() ? Optional.empty() : Optional.of(out);
+        return new Kept(
+                row.getLong("motor_id"),
+                row.getString("name"),
+                row.getString("came_from"),
+                row.getString("note"),
+                row.getBoolean("tested"),
+                startEndsOut,
+                new Mount.Typed(
+                        "",
+                        "",
+                        row.getString("shaft"),
+                        row.getString("shaft_key"),
+                        row.getString("height"),
+                        "",
+                        row.getString("fixing")));
+    }
+
+    /** The motors on a shop's shelf, the last put there first. */
+    List<Kept> onShelf(long shop) {
+        return jdbc.sql(
+                        SELECT
+                                + " where motor.shop_id = :shop and motor.machine_id is null order by put_at desc, motor_id desc")
+                .param("shop", shop)
+                .query(SpareStore::kept)
+                .list();
+    }
+
+    /** A motor on a shop's shelf, held until the transaction ends; empty where it is not there, or no more. */
+    Optional<Kept> hold(long shop, long motor) {
+        return jdbc.sql(SELECT
+                        + " where motor.shop_id = :shop and motor.id = :motor and motor.machine_id is null for update")
+                .param("shop", shop)
+                .param("motor", motor)
+                .query(SpareStore::kept)
+                .optional();
+    }
+
+    boolean isCalled(long shop, String name) {
+        return onShelf(shop).stream().anyMatch(k -> k.name().equalsIgnoreCase(name));
+    }
+
+    /** A motor of no machine, of which nothing is known. */
+    long blank(long shop) {
+        return NewRow.key(jdbc.sql("insert into motor (shop_id, machine_id, output, output_unit, hertz, rpm)"
+                        + " values (:shop, null, '', 'hp', 0, 0)")
+                .param("shop", shop));
+    }
+
+    void put(Kept spare, long person) {
+        jdbc.sql(
+                        "replace into spare (motor_id, name, came_from, note, tested, start_ends_out, shaft, shaft_key, height, fixing,"
+                                + " put_at, person_id) values (:motor, :name, :from, :note, :tested, :out, :shaft, :key, :height,"
+                                + " :fixing, :at, :person)")
+                .param("motor", spare.motorId())
+                .param("name", spare.name())
+                .param("from", spare.cameFrom())
+                .param("note", spare.note())
+                .param("tested", spare.tested())
+                .param("out", spare.startEndsOut().orElse(null))
+                .param("shaft", spare.mount().shaft())
+                .param("key", spare.mount().key())
+                .param("height", spare.mount().height())
+                .param("fixing", spare.mount().fixing())
+                .param("at", Timestamp.from(clock.instant()))
+                .param("person", person)
+                .update();
+    }
+
+    /** Puts a motor into the machine of a job, or onto the shelf. */
+    void into(long motor, Optional<Long> machine) {
+        jdbc.sql("update motor set machine_id = :machine where id = :motor")
+                .param("machine", machine.orElse(null))
+                .param("motor", motor)
+                .update();
+    }
+
+    void drop(long motor) {
+        jdbc.sql("delete from motor where id = :motor and machine_id is null")
+                .param("motor", motor)
+                .update();
+    }
+
+    long machine(long job) {
+        return jdbc.sql("select machine_id from job where id = :job")
+                .param("job", job)
+                .query(Long.class)
+                .single();
+    }
+}
