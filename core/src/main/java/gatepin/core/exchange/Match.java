@@ -54,8 +54,15 @@ public record Match(Spare spare, List<Point> points, List<Sentence> changes) {
         return points.stream().filter(p -> p.standing() == standing).count();
     }
 
-    /** Nothing speaks against it. */
+    /** Nothing speaks against it, as far as it is known. */
     public boolean does() {
         return count(Standing.LACKS) == 0;
+    }
+
+    /** All that decides is known: power and supply, and whether it turns the right way. */
+    public boolean isKnown() {
+        return points.stream()
+                .noneMatch(p -> p.standing() == Standing.UNKNOWN
+                        && (p.about() == About.POWER || p.about() == About.SUPPLY || p.about() == About.ROTATION));
     }
 }

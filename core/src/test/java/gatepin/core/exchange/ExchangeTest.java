@@ -205,6 +205,21 @@ class ExchangeTest {
     }
 
     @Test
+    @DisplayName("nine leads: every lead has its place once, and both connections join the same ends of the same phases")
+    void nineLeads() {
+        for (NineLeads connection : NineLeads.BOTH) {
+            List<String> all = new ArrayList<>();
+            connection.lines().forEach(l -> Collections.addAll(all, l.split(" ")));
+            connection.joined().forEach(j -> Collections.addAll(all, j.split(" ")));
+            assertThat(all).containsExactlyInAnyOrder("T1", "T2", "T3", "T4", "T5", "T6", "T7", "T8", "T9");
+        }
+        for (int phase = 1; phase <= 3; phase++) {
+            assertThat(NineLeads.LOW.lines().get(phase - 1)).isEqualTo("T" + phase + " T" + (phase + 6));
+            assertThat(NineLeads.HIGH.joined().get(phase - 1)).isEqualTo("T" + (phase + 3) + " T" + (phase + 6));
+        }
+    }
+
+    @Test
     @DisplayName(
             "from three phases to one: the third conductor falls away, more amps, another switch; a third of the power is too little")
     void fromThreePhasesToOne() {

@@ -149,6 +149,7 @@ public class DemoShops implements ApplicationRunner {
                 "1 hp 115 14.8 230 7.4 60 1725 capacitor-start _ _ _"));
         long grinder = job(orchard, "Tool grinder", "Nine leads, PH 3 on the plate. Not a single-phase motor.", "");
         plateAsItReads(grinder, "1 HP PH 3 V 230/460 A 3.4/1.7 RPM 1725 HZ 60 FR 56 CONT");
+        DemoShelf.fill(desks.exchange(), orchard, grinder);
         long pottery = shop("Tern Quay Pottery", Region.IEC);
         long wheel = job(
                 pottery,

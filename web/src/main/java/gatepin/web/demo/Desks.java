@@ -1,6 +1,7 @@
 package gatepin.web.demo;
 
 import gatepin.web.check.CheckDesk;
+import gatepin.web.exchange.ExchangeDesk;
 import gatepin.web.gate.diagram.DiagramDesk;
 import gatepin.web.gate.found.FoundDesk;
 import gatepin.web.gate.gear.MapDesk;
@@ -24,4 +25,5 @@ record Desks(
         RotationDesk rotation,
         SwitchDesk gear,
         MapDesk map,
-        CheckDesk check) {}
+        CheckDesk check,
+        ExchangeDesk exchange) {}

@@ -6,6 +6,7 @@ import gatepin.core.TypedMeasure;
 import gatepin.core.TypedNumber.Field;
 import gatepin.core.exchange.Match;
 import gatepin.core.exchange.Mount;
+import gatepin.core.exchange.NineLeads;
 import gatepin.core.lane.Gate;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
@@ -15,8 +16,6 @@ import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
 import gatepin.core.words.Wording;
 import gatepin.web.exchange.ExchangeDesk.OnShelf;
-import gatepin.web.exchange.OldMountStore.OldMotor;
-import gatepin.web.exchange.SpareStore.Kept;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.Post;
@@ -64,7 +63,13 @@ class ExchangeController {
 
     /** A candidate. */
     public record Candidate(
-            long motorId, String name, String plate, boolean does, List<PointLine> points, List<String> changes) {}
+            long motorId,
+            String name,
+            String plate,
+            boolean does,
+            boolean known,
+            List<PointLine> points,
+            List<String> changes) {}
 
     private Shop shop(long id) {
         return shops.shop(id)
@@ -250,6 +255,7 @@ class ExchangeController {
         model.addAttribute(
                 "known", file.plate().isPresent() || !file.leads().all().isEmpty());
         model.addAttribute("measured", old.isPresent());
+        model.addAttribute("nineLeads", typed.containsKey("threePhase") ? NineLeads.BOTH : List.of());
         model.addAttribute("shelved", shelf.size());
         model.addAttribute("face", old.map(o -> o.mount().face()).orElse(""));
         model.addAttribute(
@@ -271,6 +277,7 @@ class ExchangeController {
                 match.spare().name(),
                 plate(match.spare().plate()),
                 match.does(),
+                match.isKnown(),
                 match.points().stream()
                         .map(p -> new PointLine(p.standing().name().toLowerCase(Locale.ROOT), file.say(p.words())))
                         .toList(),

@@ -11,8 +11,6 @@ import gatepin.core.lane.Lane.Change;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.supply.Region;
-import gatepin.web.exchange.OldMountStore.OldMotor;
-import gatepin.web.exchange.SpareStore.Kept;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;

@@ -17,22 +17,6 @@ class OldMountStore {
         this.jdbc = jdbc;
     }
 
-    /**
-     * What a machine's motor was, and how it sat.
-     *
-     * @param amps by its plate; empty where it is silent
-     * @param note belt, guard, conduit: what else to remember
-     */
-    record OldMotor(
-            double horsepower,
-            int rpm,
-            boolean threePhase,
-            Optional<Double> amps,
-            boolean bothWays,
-            StatedRotation turned,
-            Mount.Typed mount,
-            String note) {}
-
     Optional<OldMotor> of(long job) {
         return jdbc.sql("select * from old_mount where job_id = :job")
                 .param("job", job)
