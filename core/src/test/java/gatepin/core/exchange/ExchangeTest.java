@@ -205,7 +205,8 @@ class ExchangeTest {
     }
 
     @Test
-    @DisplayName("nine leads: every lead has its place once, and both connections join the same ends of the same phases")
+    @DisplayName(
+            "nine leads: every lead has its place once, and both connections join the same ends of the same phases")
     void nineLeads() {
         for (NineLeads connection : NineLeads.BOTH) {
             List<String> all = new ArrayList<>();

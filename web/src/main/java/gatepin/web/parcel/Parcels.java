@@ -10,8 +10,10 @@ import gatepin.core.check.CheckRecord;
 import gatepin.core.format.FactsJson;
 import gatepin.core.format.JobArchive;
 import gatepin.core.format.JobSummary;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Facts;
 import gatepin.core.supply.Region;
+import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
@@ -60,6 +62,7 @@ public class Parcels {
     private final JobFiles files;
     private final LogStore log;
     private final ShopStore shops;
+    private final SwitchStore switches;
     private final Acts acts;
     private final Clock clock;
     private final TransactionTemplate transaction;
@@ -70,6 +73,7 @@ public class Parcels {
             JobFiles files,
             LogStore log,
             ShopStore shops,
+            SwitchStore switches,
             Acts acts,
             Clock clock,
             PlatformTransactionManager transactions) {
@@ -78,6 +82,7 @@ public class Parcels {
         this.files = files;
         this.log = log;
         this.shops = shops;
+        this.switches = switches;
         this.acts = acts;
         this.clock = clock;
         this.transaction = new TransactionTemplate(transactions);
@@ -269,12 +274,30 @@ public class Parcels {
                         motor.traces()),
                 facts.supply(),
                 facts.rotation(),
-                facts.gear(),
+                new Facts.GearFacts(
+                        facts.gear().kind().map(Parcels::alike),
+                        facts.gear().rating(),
+                        facts.gear().wishes(),
+                        facts.gear().plan()),
                 new Facts.ProofFacts(
                         new CheckRecord(
                                 CheckRecord.NOTHING.meter(), facts.checks().entries()),
                         facts.papers()),
                 facts.lane());
+    }
+
+    /** A switch that was mapped elsewhere is known by another key here. */
+    private static SwitchKind alike(SwitchKind kind) {
+        return new SwitchKind(
+                "",
+                kind.name(),
+                kind.hint(),
+                kind.rows(),
+                kind.chart(),
+                kind.springReturn(),
+                kind.hasOff(),
+                kind.links(),
+                kind.worn());
     }
 
     private static <T> Reading<T> failed(String field, String message) {
@@ -399,7 +422,7 @@ public class Parcels {
                     }
                     case SWITCH -> {
                         if (reference.toColumn().equals("id")) {
-                            return switchOf(value);
+                            return switchOf();
                         }
                     }
                     default -> {
@@ -431,10 +454,15 @@ public class Parcels {
             return rows.person(shopId, name).orElseGet(() -> shops.addPerson(shopId, name));
         }
 
-        private long switchOf(long key) {
-            String kind = record.path("switches").path(String.valueOf(key)).asText();
-            return rows.switchOf(shopId, kind)
-                    .orElseThrow(() -> new IllegalArgumentException("there is no switch " + kind));
+        /** The job's switch: the shop's own of that kind, or else, as one that was mapped elsewhere, put beside it on the shelf. */
+        private long switchOf() {
+            return switches.put(
+                    shopId,
+                    archive.facts()
+                            .gear()
+                            .kind()
+                            .orElseThrow(() ->
+                                    new IllegalArgumentException("a job points to a switch that it does not have")));
         }
 
         /** The machine's name, or with a number where the shop has one of that name. */

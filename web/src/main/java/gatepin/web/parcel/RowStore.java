@@ -161,12 +161,4 @@ class RowStore {
                 .query(Long.class)
                 .optional();
     }
-
-    Optional<Long> switchOf(long shop, String kind) {
-        return jdbc.sql("select id from switch_device where shop_id = :shop and kind = :kind")
-                .param("shop", shop)
-                .param("kind", kind)
-                .query(Long.class)
-                .optional();
-    }
 }

@@ -109,7 +109,7 @@ class SweepTest {
         visit.type("#volts", "" + volts).press(visit.one("button[name='pattern'][value='" + pattern + "']"));
         visit.choose("#supplyKind", volts > 200 ? "TWO_HOT" : "HOT_AND_NEUTRAL").press("Save the diagram");
         assertThat(visit.text(".ticket")).contains("Interchanging really reverses it");
-        gates.pullPin().relyOnTheMarks().passSupply("30").passRotation();
+        gates.pullPin().relyOnTheMarks().passSupply(volts > 200 ? "60 m" : "30").passRotation();
 
         int taken = 0;
         for (SwitchKind kind : SwitchKind.ALL) {

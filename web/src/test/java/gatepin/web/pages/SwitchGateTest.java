@@ -2,6 +2,12 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Reading;
+import gatepin.web.RunningGatePin;
+import gatepin.web.parcel.Parcels;
+import gatepin.web.parcel.Parcels.Unpacked;
+import gatepin.web.shop.Shops;
+import java.io.ByteArrayInputStream;
 import java.util.List;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.Test;
@@ -146,6 +152,20 @@ class SwitchGateTest {
         assertThat(visit.text(".ticket")).contains("Four conductors", "No motor lead is hot in OFF");
         visit.press("Use plan A, pull the pin");
         gates.tickEveryWire();
+        // a switch that was mapped here goes along into another shop, and into this one again
+        Parcels parcels = RunningGatePin.get().bean(Parcels.class);
+        long other = RunningGatePin.get()
+                .bean(Shops.class)
+                .open("Shop without that cam", "NORTH_AMERICA", "UTC", List.of())
+                .value()
+                .orElseThrow();
+        byte[] out = parcels.pack(Long.parseLong(job.replaceAll("\\D", "")));
+        for (long shop : new long[] {other, 1, other}) {
+            Reading<Unpacked> in = parcels.unpack(shop, new ByteArrayInputStream(out));
+            assertThat(in.problems()).isEmpty();
+            assertThat(visit.statusOf("/jobs/" + in.value().orElseThrow().jobId() + "/wire"))
+                    .isEqualTo(200);
+        }
     }
 
     @Test

@@ -1,0 +1,165 @@
+package gatepin.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Wire;
+import gatepin.core.lane.Gate;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.parcel.Parcels;
+import gatepin.web.plan.PlanStore.ChosenPlan;
+import gatepin.web.plan.PlanStore.PlannedWire;
+import java.io.ByteArrayInputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.LongStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Filled databases of landings before this one are carried over without loss, and every page of them opens. */
+class LandingsTest {
+    private static final Path FOLDER = RunningDatabase.projectRoot().resolve("web/src/test/resources/landings");
+
+    static Stream<String> landings() throws Exception {
+        try (Stream<Path> files = Files.list(FOLDER)) {
+            return files.map(f -> f.getFileName().toString()).sorted().toList().stream();
+        }
+    }
+
+    /** The application on a database of a landing. */
+    private static ConfigurableApplicationContext on(String landing) throws Exception {
+        RunningDatabase database = RunningDatabase.startNew("landing-" + landing);
+        Map<String, String> environment = database.environment();
+        Process load = new ProcessBuilder(
+                        "mariadb",
+                        "--no-defaults",
+                        "--host=127.0.0.1",
+                        "--port=" + environment.get("GATEPIN_DB_PORT"),
+                        "--user=gatepin_owner",
+                        "--password=" + environment.get("GATEPIN_DB_OWNER_PASSWORD"),
+                        "gatepin")
+                .redirectInput(FOLDER.resolve(landing).toFile())
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+        assertThat(load.waitFor()).isZero();
+        Map<String, Object> properties = new HashMap<>(environment);
+        properties.put("server.port", "0");
+        return new SpringApplication(GatePin.class)
+                .run(properties.entrySet().stream()
+                        .map(e -> "--" + e.getKey() + "=" + e.getValue())
+                        .toArray(String[]::new));
+    }
+
+    private static JobFile job(ConfigurableApplicationContext context, long id) {
+        return context.getBean(JobFiles.class).file(id);
+    }
+
+    private static List<Wire> wires(JobFile job) {
+        return job.kept(ChosenPlan.class).orElseThrow().wires().stream()
+                .map(PlannedWire::wire)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("landings")
+    void everyPageOpensAndEveryJobGoesOutAndIn(String landing) throws Exception {
+        try (ConfigurableApplicationContext context = on(landing)) {
+            HttpClient client = HttpClient.newHttpClient();
+            String address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+            List<Long> jobs = LongStream.rangeClosed(1, 9)
+                    .filter(id -> context.getBean(JobFiles.class).find(id).isPresent())
+                    .boxed()
+                    .toList();
+            assertThat(jobs).hasSizeGreaterThan(7);
+            for (long id : jobs) {
+                for (String page : List.of(
+                        "safe",
+                        "found",
+                        "plate",
+                        "diagram",
+                        "windings",
+                        "supply",
+                        "rotation",
+                        "switch",
+                        "wire",
+                        "cold",
+                        "live",
+                        "trouble?seen=hums",
+                        "handover",
+                        "papers/sheet",
+                        "exchange",
+                        "log",
+                        "run-up",
+                        "board",
+                        "switch/map")) {
+                    var answer = client.send(
+                            HttpRequest.newBuilder(URI.create(address + "/jobs/" + id + "/" + page))
+                                    .build(),
+                            BodyHandlers.ofString());
+                    assertThat(answer.statusCode()).as("job %d, %s", id, page).isEqualTo(200);
+                }
+                Parcels parcels = context.getBean(Parcels.class);
+                assertThat(parcels.unpack(1, new ByteArrayInputStream(parcels.pack(id)))
+                                .problems())
+                        .as("job %d", id)
+                        .isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void plansTicksAndPinsOfTheEleventhAreAsTheyWere() throws Exception {
+        try (ConfigurableApplicationContext context = on("V11.sql")) {
+            assertThat(job(context, 1).kept(ChosenPlan.class).orElseThrow().made())
+                    .isEqualTo(11);
+            assertThat(job(context, 2).kept(ChosenPlan.class).orElseThrow().made())
+                    .isEqualTo(3);
+            assertThat(job(context, 6).kept(ChosenPlan.class).orElseThrow().made())
+                    .isEqualTo(5);
+            assertThat(job(context, 9).kept(ChosenPlan.class).orElseThrow().made())
+                    .isEqualTo(2);
+            for (long id : List.of(1L, 2L, 6L)) {
+                assertThat(job(context, id).lane().pin(Gate.SWITCH).isOpen())
+                        .as("job " + id)
+                        .isTrue();
+            }
+            assertThat(wires(job(context, 1)))
+                    .extracting(Wire::toString)
+                    .contains("motor.T1 → S1.2", "motor.T2 → splice.X1");
+            assertThat(job(context, 1).found().wires()).hasSize(11);
+            assertThat(job(context, 1).found().wires().get(0).otherEnd().id()).isEqualTo("S1.5");
+            // the leads of a capacitor are its tags
+            assertThat(wires(job(context, 9)))
+                    .extracting(Wire::toString)
+                    .contains("capacitor.C1 → splice.X1", "capacitor.C2 → S1.1");
+            // a plan made before capacitors were drawn is judged as it was
+            assertThat(wires(job(context, 2))).noneMatch(w -> w.from().is(Type.CAPACITOR));
+            assertThat(job(context, 2).evidence().lack(Gate.SWITCH)).isEmpty();
+        }
+    }
+
+    @Test
+    void checksOfTheEighteenthAreAsTheyWereAndTheLastGateIsNext() throws Exception {
+        try (ConfigurableApplicationContext context = on("V18.sql")) {
+            JobFile job = job(context, 1);
+            assertThat(job.lane().pin(Gate.COLD).isOpen()).isTrue();
+            assertThat(job.lane().pin(Gate.LIVE).isOpen()).isTrue();
+            assertThat(job.lane().next()).contains(Gate.HANDOVER);
+            assertThat(job.facts().checks().entries()).hasSizeGreaterThan(15);
+            assertThat(job.evidence().lack(Gate.COLD)).isEmpty();
+            assertThat(job.evidence().lack(Gate.LIVE)).isEmpty();
+        }
+    }
+}
