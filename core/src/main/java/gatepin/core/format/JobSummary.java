@@ -44,7 +44,7 @@ public final class JobSummary {
     }
 
     private Optional<Analysis> analysis() {
-        return workup.checks().circuit().flatMap(c -> workup.bench(c)).map(b -> b.analysis());
+        return workup.checks().circuit().flatMap(workup::analysis);
     }
 
     private List<Verdict> verdicts() {

@@ -36,7 +36,7 @@ final class MotorReader {
     private final List<Terminal> leads = new ArrayList<>();
 
     /** The motor, its fit if it was fitted, and its rated point. */
-    record Result(Motor motor, Optional<FittedMotor> fitted, RatedPoint rated) {}
+    record Result(Motor motor, Optional<FittedMotor> fitted, RatedPoint rated, Plate plate) {}
 
     MotorReader(JsonNode node, List<Problem> problems) {
         this.node = node;
@@ -176,7 +176,7 @@ final class MotorReader {
         }
         FittedMotor fitted = fit.value().orElseThrow();
         Motor motor = fitted.values().motor(leads, windings).with(Kind.START_SWITCH, health(node.path("startSwitch")));
-        return Optional.of(new Result(motor, Optional.of(fitted), rated(plate)));
+        return Optional.of(new Result(motor, Optional.of(fitted), rated(plate), plate));
     }
 
     private static String pathOf(String field) {
@@ -251,7 +251,8 @@ final class MotorReader {
         }
         try {
             Motor motor = new Motor(leads, coils, capacitors, contacts, rotor);
-            return Optional.of(new Result(laidOut(motor, plate, parts.path("coils")), Optional.empty(), rated(plate)));
+            return Optional.of(
+                    new Result(laidOut(motor, plate, parts.path("coils")), Optional.empty(), rated(plate), plate));
         } catch (IllegalArgumentException e) {
             problem("/motor/parts", "", e.getMessage() + ".");
             return Optional.empty();

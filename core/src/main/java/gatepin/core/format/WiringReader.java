@@ -50,19 +50,27 @@ public final class WiringReader {
 
     /** Reads a file's text. */
     public static Reading<WiringFile> read(String text) {
+        Reading<JsonNode> root = root(text);
+        return root.value().isPresent()
+                ? new WiringReader(root.value().orElseThrow()).read()
+                : Reading.failed(root.problems());
+    }
+
+    /** A file's text as JSON that fits its schema, of the newest version. */
+    static Reading<JsonNode> root(String text) {
         if (text.length() > MOST_BYTES) {
             return failed(
                     "", "", "The file has " + text.length() + " characters; at most " + MOST_BYTES + " are read.");
         }
         Reading<JsonNode> json = JsonText.read(text, WiringReader::schemaOf);
         if (json.value().isEmpty()) {
-            return Reading.failed(json.problems());
+            return json;
         }
         ObjectNode root = (ObjectNode) json.value().orElseThrow();
         if (root.path("version").asInt() == 1) {
             VersionOne.upgrade(root);
         }
-        return new WiringReader(root).read();
+        return Reading.of(root);
     }
 
     private static Reading<Schema> schemaOf(JsonNode root) {

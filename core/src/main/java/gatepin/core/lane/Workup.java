@@ -387,8 +387,13 @@ public final class Workup {
         return plusIs(rated);
     }
 
+    /** What a circuit of the job's motor does; empty while the engine has no such motor. It needs no diagram. */
+    public Optional<Analysis> analysis(Circuit circuit) {
+        return motor.rated().map(r -> memory.analysis(circuit, r));
+    }
+
     Optional<Sentence> worst(Circuit circuit) {
-        return bench(circuit).flatMap(b -> worst(b, hasOff()));
+        return analysis(circuit).flatMap(a -> worst(a, hasOff()));
     }
 
     /** The handle has a place for OFF, or there is none. */
@@ -424,17 +429,18 @@ public final class Workup {
         return facts.gear()
                 .plan()
                 .flatMap(p -> facts.gear().kind().flatMap(k -> bench(p.wires(), k.chart())))
-                .flatMap(b -> worst(b, hasOff()));
+                .flatMap(b -> worst(b.analysis(), hasOff()));
     }
 
-    private static Optional<Sentence> worst(OnBench bench, boolean hasOff) {
-        return bench.analysis().verdicts().stream()
+    private static Optional<Sentence> worst(Analysis analysis, boolean hasOff) {
+        return analysis.verdicts().stream()
                 .filter(v -> v.severity() == Severity.DANGER)
                 // what the cable leaves is the Supply gate's to mend
                 .filter(v -> v.rule() != Rule.FEEDER_WEAKENS)
                 .filter(v -> hasOff || !v.isOfOff())
                 .findFirst()
-                .map((Verdict v) -> VerdictWords.of(v, bench.circuit().supply()).title());
+                .map((Verdict v) ->
+                        VerdictWords.of(v, analysis.circuit().supply()).title());
     }
 
     /** What the job has to show for its gates: each gate's room is asked what it lacks. */

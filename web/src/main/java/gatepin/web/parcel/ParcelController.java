@@ -2,6 +2,7 @@ package gatepin.web.parcel;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.format.WiringReader;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.parcel.Parcels.Unpacked;
@@ -9,6 +10,9 @@ import gatepin.web.shop.ShopStore.Shop;
 import gatepin.web.shop.Shops;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Semaphore;
@@ -34,15 +38,18 @@ class ParcelController {
     private static final long MOST_BYTES = 40_000_000;
 
     private static final int PATIENCE_SECONDS = 20;
+    private static final int HEAD = 20;
 
     private final Parcels parcels;
+    private final Strangers strangers;
     private final JobPages pages;
     private final Shops shops;
     /** One at a time: a job with its photos takes a good part of the memory there is. */
     private final Semaphore turn = new Semaphore(1, true);
 
-    ParcelController(Parcels parcels, JobPages pages, Shops shops) {
+    ParcelController(Parcels parcels, Strangers strangers, JobPages pages, Shops shops) {
         this.parcels = parcels;
+        this.strangers = strangers;
         this.pages = pages;
         this.shops = shops;
     }
@@ -95,14 +102,61 @@ class ParcelController {
             @RequestParam(name = "file", required = false) MultipartFile file,
             Model model)
             throws IOException, InterruptedException {
+        if (file != null && isWiring(file)) {
+            Reading<Long> stranger = stranger(shop, file);
+            if (stranger.value().isPresent()) {
+                return new ModelAndView("redirect:/jobs/" + stranger.value().orElseThrow() + "/found?takenIn");
+            }
+            return again(shop, stranger.problems(), model);
+        }
         Reading<Unpacked> read = unpack(shop, file);
         if (read.value().isPresent()) {
             return new ModelAndView(
                     "redirect:/jobs/" + read.value().orElseThrow().jobId() + "?takenIn");
         }
+        return again(shop, read.problems(), model);
+    }
+
+    private ModelAndView again(long shop, List<Problem> problems, Model model) {
         model.addAttribute("shop", shop);
-        model.addAttribute("wrong", JobPages.byField(read.problems()));
+        model.addAttribute("wrong", JobPages.byField(problems));
         return new ModelAndView(page(model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+    }
+
+    /** A wiring is text that begins with a brace, a job a zip. */
+    private static boolean isWiring(MultipartFile file) throws IOException {
+        try (InputStream in = file.getInputStream()) {
+            return new String(in.readNBytes(HEAD), StandardCharsets.UTF_8)
+                    .replace("\uFEFF", "")
+                    .strip()
+                    .startsWith("{");
+        }
+    }
+
+    private Reading<Long> stranger(long shop, MultipartFile file) throws IOException {
+        if (!isOpen(shop)) {
+            return Reading.failed(List.of(new Problem("shop", "", "Choose the shop it is to stand in.")));
+        }
+        if (file.getSize() > WiringReader.MOST_BYTES) {
+            return Reading.failed(List.of(new Problem(
+                    "file",
+                    "",
+                    "A wiring has at most " + WiringReader.MOST_BYTES / 1000 + " kB; this file has more.")));
+        }
+        try {
+            return strangers.takeIn(
+                    shop,
+                    StandardCharsets.UTF_8
+                            .newDecoder()
+                            .decode(ByteBuffer.wrap(file.getBytes()))
+                            .toString());
+        } catch (CharacterCodingException e) {
+            return Reading.failed(List.of(new Problem("file", "", "It is not text in UTF-8.")));
+        }
+    }
+
+    private boolean isOpen(long shop) {
+        return shops.all().stream().anyMatch((Shop s) -> s.id() == shop && !s.aside());
     }
 
     private Reading<Unpacked> unpack(long shop, @org.jspecify.annotations.Nullable MultipartFile file)
@@ -110,7 +164,7 @@ class ParcelController {
         if (file == null || file.isEmpty()) {
             return failed("file", "Choose the file of a job.");
         }
-        if (shops.all().stream().noneMatch((Shop s) -> s.id() == shop && !s.aside())) {
+        if (!isOpen(shop)) {
             return failed("shop", "Choose the shop it is to stand in.");
         }
         if (file.getSize() > MOST_BYTES) {

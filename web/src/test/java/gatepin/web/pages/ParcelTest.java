@@ -9,18 +9,24 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.Reading;
 import gatepin.core.format.JobArchive;
 import gatepin.core.format.JobSummary;
+import gatepin.core.format.WiringFile;
+import gatepin.core.format.WiringReader;
 import gatepin.core.lane.Gate;
+import gatepin.core.verdict.Analysis;
+import gatepin.web.RunningDatabase;
 import gatepin.web.RunningGatePin;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.parcel.Parcels;
 import gatepin.web.parcel.Parcels.Unpacked;
+import gatepin.web.parcel.Strangers;
 import gatepin.web.photo.PlatePainter;
 import gatepin.web.shop.Shops;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -28,12 +34,17 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Jobs in one file: out and in again the same; and files that somebody spoilt do no harm. */
 class ParcelTest {
@@ -43,6 +54,7 @@ class ParcelTest {
     private final ObjectMapper json = new ObjectMapper();
     private final Parcels parcels = RunningGatePin.get().bean(Parcels.class);
     private final JobFiles files = RunningGatePin.get().bean(JobFiles.class);
+    private final Strangers strangers = RunningGatePin.get().bean(Strangers.class);
     private final Shops shops = RunningGatePin.get().bean(Shops.class);
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
@@ -313,6 +325,86 @@ class ParcelTest {
         }
         if (node != null) {
             node.forEach(n -> collect(n, into));
+        }
+    }
+
+    static Stream<String> wirings() {
+        return Stream.of("apple-scratter", "tapping-drill", "hay-loft-winch");
+    }
+
+    @Test
+    @DisplayName("a stranger's wiring that burns a motor is condemned before anything is touched")
+    void strangersMistake() throws IOException {
+        String text = Files.readString(
+                        RunningDatabase.projectRoot().resolve("docs/formats/examples/apple-scratter.json"))
+                .replace("\"from\": \"motor.T1\"", "\"from\": \"motor.TX\"")
+                .replace("\"from\": \"motor.T2\"", "\"from\": \"motor.T1\"")
+                .replace("\"from\": \"motor.TX\"", "\"from\": \"motor.T2\"");
+        long id = strangers
+                .takeIn(shop("Mistaken shop", "NORTH_AMERICA"), text)
+                .value()
+                .orElseThrow();
+
+        assertThat(visit.go("/jobs/" + id + "/found").text("main")).contains("against each other");
+        assertThat(visit.go("/jobs/" + id + "/cold").text(".ticket")).contains("must not get power");
+    }
+
+    @ParameterizedTest
+    @MethodSource("wirings")
+    @DisplayName("a stranger's wiring comes in as found, and is judged as the command line judges its file")
+    void strangersWiring(String name) throws IOException {
+        String text =
+                Files.readString(RunningDatabase.projectRoot().resolve("docs/formats/examples/" + name + ".json"));
+        long there = shop("Shop of " + name, "NORTH_AMERICA");
+        visit.go("/jobs/in");
+        assertThat(visit.upload(
+                        "/jobs/in", "file", "w.json", text.getBytes(StandardCharsets.UTF_8), "shop", "" + there))
+                .isEqualTo(302);
+        long id = visit.go("/").all("section[data-shop]").stream()
+                .filter(e -> e.text().contains("Shop of " + name))
+                .flatMap(e -> e.select("a[href^=/jobs/]").stream())
+                .map(a -> a.attr("href").replaceAll("\\D", ""))
+                .filter(n -> !n.isEmpty())
+                .mapToLong(Long::parseLong)
+                .findFirst()
+                .orElseThrow();
+        JobFile job = files.file(id);
+        WiringFile file = WiringReader.read(text).value().orElseThrow();
+        assertThat(job.facts().bench().found().wires())
+                .hasSameSizeAs(file.circuit().wires());
+        for (Gate gate : Gate.values()) {
+            assertThat(visit.statusOf("/jobs/" + id + "/" + gate.word()))
+                    .as(gate.word())
+                    .isEqualTo(200);
+        }
+        Set<String> judged = new TreeSet<>();
+        new JobSummary(name, job.workup())
+                .json()
+                .path("verdicts")
+                .forEach(v -> judged.add(v.path("rule").asText()));
+        Set<String> should = new TreeSet<>();
+        Analysis.of(file.circuit().behind(job.workup().feeder()), file.rated())
+                .verdicts()
+                .forEach(v -> should.add(v.rule().key()));
+        assertThat(judged).isEqualTo(should).isNotEmpty();
+        assertThat(visit.go("/jobs/" + id + "/found").text("main")).contains("FORWARD and REVERSE turn opposite ways");
+    }
+
+    @Test
+    @DisplayName("a wiring that is none, or that no job can hold, is told by one sentence")
+    void noWiring() throws IOException {
+        visit.go("/jobs/in");
+        for (String bad : List.of(
+                "{",
+                "{\"format\":\"gatepin-wiring\",\"version\":2}",
+                Files.readString(RunningDatabase.projectRoot().resolve("docs/formats/examples/seed-auger.json")),
+                Files.readString(
+                        RunningDatabase.projectRoot().resolve("docs/formats/examples/honey-extractor.json")))) {
+            int before = files();
+            visit.go("/jobs/in");
+            assertThat(visit.upload("/jobs/in", "file", "w.json", bad.getBytes(StandardCharsets.UTF_8), "shop", "1"))
+                    .isEqualTo(422);
+            assertThat(files()).isEqualTo(before);
         }
     }
 

@@ -14,8 +14,8 @@ import gatepin.core.found.FoundWireReader;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.found.FoundWiring.Difference;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plate.VoltageRange;
+import gatepin.core.verdict.Analysis;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.lane.Finding;
@@ -124,7 +124,7 @@ final class FoundWords {
         if (file.found().wires().isEmpty()) {
             return findings;
         }
-        if (file.leads().all().isEmpty() || file.column().isEmpty()) {
+        if (file.leads().all().isEmpty() || file.supply().isEmpty()) {
             findings.add(Finding.warn(
                     "What it does is told once plate and diagram are read",
                     "The wires stay as they are written here until then."));
@@ -147,6 +147,9 @@ final class FoundWords {
     }
 
     private void differences(JobFile file, FoundWiring wiring, List<Finding> findings) {
+        if (file.column().isEmpty()) {
+            return;
+        }
         Connection column = file.column().orElseThrow().connection();
         Optional<Connection> other = file.plateVolts().stream()
                 .filter(v -> !VoltageRange.same(v, column.volts()))
@@ -171,8 +174,9 @@ final class FoundWords {
     }
 
     private void verdicts(JobFile file, FoundWiring wiring, List<Finding> findings) {
-        Optional<OnBench> bench = file.workup().bench(wiring.inCircuit(), wiring.chart());
-        bench.ifPresent(b -> Findings.of(b.analysis(), file.wording()).findings().stream()
+        Optional<Analysis> analysis =
+                file.workup().circuit(wiring.inCircuit(), wiring.chart()).flatMap(file.workup()::analysis);
+        analysis.ifPresent(a -> Findings.of(a, file.wording()).findings().stream()
                 .limit(6)
                 .map(f -> new Finding(f.level(), prefix(f) + f.title(), f.words(), "", 0))
                 .forEach(findings::add));

@@ -1,0 +1,106 @@
+package gatepin.web.parcel;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.diagram.Column;
+import gatepin.core.format.StrangersWiring;
+import gatepin.core.found.FoundRecord;
+import gatepin.core.plate.PlateReader;
+import gatepin.web.gate.diagram.DiagramDesk;
+import gatepin.web.gate.found.FoundDesk;
+import gatepin.web.gate.gear.SwitchDesk;
+import gatepin.web.gate.gear.SwitchStore;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.Job;
+import gatepin.web.lane.JobFiles;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.motor.MotorStore;
+import gatepin.web.yard.Machines;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes in a stranger's wiring from its file: a job with the wires as found, judged before anything is touched. */
+@Service
+public class Strangers {
+    private final Machines machines;
+    private final JobFiles files;
+    private final JobStore jobs;
+    private final MotorStore motors;
+    private final SwitchStore switches;
+    private final DiagramDesk diagrams;
+    private final FoundDesk found;
+    private final SwitchDesk gear;
+    private final Acts acts;
+
+    Strangers(
+            Machines machines,
+            JobFiles files,
+            JobStore jobs,
+            MotorStore motors,
+            SwitchStore switches,
+            DiagramDesk diagrams,
+            FoundDesk found,
+            SwitchDesk gear,
+            Acts acts) {
+        this.machines = machines;
+        this.files = files;
+        this.jobs = jobs;
+        this.motors = motors;
+        this.switches = switches;
+        this.diagrams = diagrams;
+        this.found = found;
+        this.gear = gear;
+        this.acts = acts;
+    }
+
+    /** Opens a job for a wiring; gives its id, or what is wrong with the file or its machine's name. */
+    @Transactional
+    public Reading<Long> takeIn(long shop, String text) {
+        Reading<StrangersWiring> read = StrangersWiring.read(text);
+        if (read.value().isEmpty()) {
+            Problem first = read.problems().get(0);
+            return failed((first.field().isEmpty() || first.field().equals("file") ? "" : "At " + first.field() + ": ")
+                    + first.message());
+        }
+        StrangersWiring wiring = read.value().orElseThrow();
+        Reading<Long> opened = machines.bringIn(
+                shop,
+                wiring.machine().isBlank() ? "Stranger's wiring" : wiring.machine(),
+                "A stranger's wiring, from a file.");
+        if (opened.value().isEmpty()) {
+            return failed(opened.problems().get(0).message());
+        }
+        long id = opened.value().orElseThrow();
+        describe(files.file(id).job(), wiring);
+        found.save(id, Seen.ANY, new FoundRecord(false, wiring.wires()));
+        wiring.gear().ifPresent(k -> gear.choose(id, Seen.ANY, switches.put(shop, k), ""));
+        return opened;
+    }
+
+    private void describe(Job job, StrangersWiring wiring) {
+        acts.on(job.id(), Seen.any(JobPart.PLATE).and(JobPart.DIAGRAM, Seen.ANY), act -> {
+            motors.savePlate(
+                    job.motorId(),
+                    new PlateReader.Typed(wiring.output(), wiring.outputUnit(), "", "", "", "", "", ""),
+                    wiring.plate());
+            motors.saveLeads(job.motorId(), wiring.leads());
+            jobs.setSupply(job.id(), wiring.supply().volts(), wiring.supply().kind());
+            return List.of();
+        });
+        Optional<Column> column = wiring.column();
+        column.ifPresent(c -> diagrams.save(
+                job.id(),
+                Seen.any(JobPart.DIAGRAM).and(JobPart.SUPPLY, Seen.ANY),
+                wiring.leads(),
+                c,
+                wiring.supply().kind()));
+    }
+
+    private static Reading<Long> failed(String message) {
+        return Reading.failed(List.of(new Problem("file", "", message)));
+    }
+}
