@@ -1,6 +1,5 @@
 package gatepin.web.parcel;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -19,8 +18,6 @@ import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.lane.LogStore;
 import gatepin.web.lane.Seen;
-import gatepin.web.parcel.TableStore.Column;
-import gatepin.web.parcel.TableStore.Holds;
 import gatepin.web.parcel.TableStore.Reference;
 import gatepin.web.parcel.TableStore.Table;
 import gatepin.web.shop.ShopStore;
@@ -31,8 +28,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.time.Clock;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,9 +48,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Parcels {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
-    private static final String SHOP = "shop";
-    private static final String PERSON = "person";
-    private static final String SWITCH = "switch_device";
 
     private final TableStore tables;
     private final RowStore rows;
@@ -99,7 +91,7 @@ public class Parcels {
                 .put("version", 1)
                 .put("machine", file.job().machine());
         root.put("schema", tables.version()).put("writtenAt", clock.instant().toString());
-        root.putObject(SHOP)
+        root.putObject(Unpacking.SHOP)
                 .put("name", shop.name())
                 .put("region", shop.region().name())
                 .put("zone", shop.zone().getId());
@@ -124,7 +116,7 @@ public class Parcels {
     private ObjectNode record(long jobId, Map<String, byte[]> photos) {
         long machine = rows.machine(jobId);
         Map<String, List<Map<String, @Nullable Object>>> taken = new LinkedHashMap<>();
-        Map<String, Set<Long>> pointedTo = Map.of(PERSON, new TreeSet<>(), SWITCH, new TreeSet<>());
+        Map<String, Set<Long>> pointedTo = Map.of(Unpacking.PERSON, new TreeSet<>(), Unpacking.SWITCH, new TreeSet<>());
         ObjectNode all = JSON.objectNode();
         for (Table table : tables.tables()) {
             List<Map<String, @Nullable Object>> its = rows.rows(table, taken, machine);
@@ -144,10 +136,10 @@ public class Parcels {
         }
         ObjectNode record = JSON.objectNode();
         ObjectNode names = record.putObject("people");
-        rows.people(pointedTo.getOrDefault(PERSON, Set.of()))
+        rows.people(pointedTo.getOrDefault(Unpacking.PERSON, Set.of()))
                 .forEach((id, name) -> names.put(String.valueOf(id), name));
         ObjectNode kinds = record.putObject("switches");
-        rows.switches(pointedTo.getOrDefault(SWITCH, Set.of()))
+        rows.switches(pointedTo.getOrDefault(Unpacking.SWITCH, Set.of()))
                 .forEach((id, kind) -> kinds.put(String.valueOf(id), kind));
         record.set("tables", all);
         return record;
@@ -188,7 +180,7 @@ public class Parcels {
     public Reading<Unpacked> unpack(long shopId, InputStream in) {
         Optional<Shop> shop = shops.shop(shopId);
         if (shop.isEmpty()) {
-            return failed(SHOP, "Choose the shop it is to stand in.");
+            return failed(Unpacking.SHOP, "Choose the shop it is to stand in.");
         }
         Reading<JobArchive> archive = JobArchive.read(in);
         if (archive.value().isEmpty()) {
@@ -206,13 +198,15 @@ public class Parcels {
         }
         try {
             return java.util.Objects.requireNonNull(transaction.execute(t -> {
-                long jobId = new Unpacking(shopId, job).all();
+                long jobId = new Unpacking(tables, rows, shops, switches).of(shopId, job);
                 String wrong = contradiction(job.facts(), files.file(jobId).facts());
                 if (!wrong.isEmpty()) {
                     throw new Contradiction(wrong);
                 }
                 acts.on(jobId, new Seen(Map.of()), act -> {
-                    act.saved("log.unpacked", job.job().path(SHOP).path("name").asText());
+                    act.saved(
+                            "log.unpacked",
+                            job.job().path(Unpacking.SHOP).path("name").asText());
                     return List.of();
                 });
                 return Reading.of(new Unpacked(jobId, files.file(jobId).job().machine()));
@@ -302,208 +296,5 @@ public class Parcels {
 
     private static <T> Reading<T> failed(String field, String message) {
         return Reading.failed(List.of(new Problem(field, "", message)));
-    }
-
-    /** One job on its way in. */
-    private final class Unpacking {
-        private static final int LONGEST_NAME = 80;
-
-        private final long shopId;
-        private final JobArchive archive;
-        private final JsonNode record;
-        private final Map<String, Table> known = new LinkedHashMap<>();
-        private final Map<String, Map<Long, Long>> keys = new LinkedHashMap<>();
-        private final List<Long> plans = new ArrayList<>();
-
-        Unpacking(long shopId, JobArchive archive) {
-            this.shopId = shopId;
-            this.archive = archive;
-            this.record = archive.job().path("record");
-        }
-
-        long all() {
-            List<Table> order = tables.tables();
-            order.forEach(t -> known.put(t.name(), t));
-            record.path("tables").fieldNames().forEachRemaining(name -> {
-                if (!known.containsKey(name)) {
-                    throw new IllegalArgumentException("there is no table " + name);
-                }
-            });
-            if (record.path("tables").path("machine").size() != 1
-                    || record.path("tables").path("job").size() != 1
-                    || record.path("tables").path("motor").size() != 1) {
-                throw new IllegalArgumentException("a job is one, of one machine with one motor");
-            }
-            for (Table table : order) {
-                for (JsonNode row : record.path("tables").path(table.name())) {
-                    insert(table, row);
-                }
-            }
-            long jobId = one("job");
-            if (!plans.isEmpty()) {
-                rows.setPlan(jobId, mapped("plan", plans.get(0)));
-            }
-            return jobId;
-        }
-
-        private long one(String table) {
-            return keys.getOrDefault(table, Map.of()).values().iterator().next();
-        }
-
-        private void insert(Table table, JsonNode row) {
-            Map<String, @Nullable Object> values = new LinkedHashMap<>();
-            row.fieldNames().forEachRemaining(name -> {
-                if (table.column(name).isEmpty()) {
-                    throw new IllegalArgumentException(table.name() + " has no column " + name);
-                }
-            });
-            for (Column column : table.columns()) {
-                JsonNode value = row.path(column.name());
-                if (column.counted()) {
-                    continue;
-                }
-                if (value.isMissingNode()) {
-                    throw new IllegalArgumentException(table.name() + " lacks its " + column.name());
-                }
-                if (TableStore.isSetLater(table.name(), column.name())) {
-                    if (!value.isNull()) {
-                        plans.add(number(value));
-                    }
-                    continue;
-                }
-                values.put(column.name(), value.isNull() ? null : here(table, column, value));
-            }
-            Optional<Long> key = rows.insert(table, values);
-            key.ifPresent(k -> {
-                Long before = keys.computeIfAbsent(table.name(), t -> new LinkedHashMap<>())
-                        .put(number(row.path("id")), k);
-                if (before != null) {
-                    throw new IllegalArgumentException(table.name() + " has two rows of one key");
-                }
-            });
-        }
-
-        /** A value as it is in this database: what points to a row points to the row that came in for it. */
-        private Object here(Table table, Column column, JsonNode value) {
-            if (table.name().equals("machine") && column.name().equals("name")) {
-                return free(text(value));
-            }
-            if (column.holds() == Holds.NUMBER) {
-                return pointed(table, column.name(), number(value));
-            }
-            return switch (column.holds()) {
-                case NUMBER -> number(value);
-                case FRACTION -> {
-                    if (!value.isNumber()) {
-                        throw new IllegalArgumentException(column.name() + " is no number");
-                    }
-                    yield value.decimalValue();
-                }
-                case TRUTH -> {
-                    if (!value.isBoolean()) {
-                        throw new IllegalArgumentException(column.name() + " is neither true nor false");
-                    }
-                    yield value.asBoolean();
-                }
-                case TEXT -> text(value);
-                case MOMENT -> moment(value);
-                case PICTURE -> picture(value);
-            };
-        }
-
-        private long pointed(Table table, String column, long value) {
-            for (Reference reference : table.from(column)) {
-                switch (reference.toTable()) {
-                    case SHOP -> {
-                        return shopId;
-                    }
-                    case PERSON -> {
-                        return person(value);
-                    }
-                    case SWITCH -> {
-                        if (reference.toColumn().equals("id")) {
-                            return switchOf();
-                        }
-                    }
-                    default -> {
-                        Table to = known.get(reference.toTable());
-                        if (to != null) {
-                            return reference.toColumn().equals("id")
-                                    ? mapped(to.name(), value)
-                                    : pointed(to, reference.toColumn(), value);
-                        }
-                    }
-                }
-            }
-            return value;
-        }
-
-        private long mapped(String table, long key) {
-            Long now = keys.getOrDefault(table, Map.of()).get(key);
-            if (now == null) {
-                throw new IllegalArgumentException("a row points to no " + table);
-            }
-            return now;
-        }
-
-        private long person(long key) {
-            String name = record.path("people").path(String.valueOf(key)).asText();
-            if (name.isBlank()) {
-                throw new IllegalArgumentException("nobody is called " + key);
-            }
-            return rows.person(shopId, name).orElseGet(() -> shops.addPerson(shopId, name));
-        }
-
-        /** The job's switch: the shop's own of that kind, or else, as one that was mapped elsewhere, put beside it on the shelf. */
-        private long switchOf() {
-            return switches.put(
-                    shopId,
-                    archive.facts()
-                            .gear()
-                            .kind()
-                            .orElseThrow(() ->
-                                    new IllegalArgumentException("a job points to a switch that it does not have")));
-        }
-
-        /** The machine's name, or with a number where the shop has one of that name. */
-        private String free(String name) {
-            String free = name;
-            for (int number = 2; rows.isMachine(shopId, free); number++) {
-                String ending = " (" + number + ")";
-                free = name.substring(0, Math.min(name.length(), LONGEST_NAME - ending.length())) + ending;
-            }
-            return free;
-        }
-
-        private static long number(JsonNode value) {
-            if (!value.isIntegralNumber() || !value.canConvertToLong()) {
-                throw new IllegalArgumentException("a whole number is wanted");
-            }
-            return value.asLong();
-        }
-
-        private static String text(JsonNode value) {
-            if (!value.isTextual()) {
-                throw new IllegalArgumentException("text is wanted");
-            }
-            return value.asText();
-        }
-
-        private static Instant moment(JsonNode value) {
-            try {
-                return Instant.parse(text(value));
-            } catch (java.time.DateTimeException e) {
-                throw new IllegalArgumentException("a moment is wanted", e);
-            }
-        }
-
-        private byte[] picture(JsonNode value) {
-            byte[] bytes = archive.photos().get(text(value));
-            if (bytes == null) {
-                throw new IllegalArgumentException("a photo is missing");
-            }
-            return gatepin.web.photo.PhotoReader.kept(bytes)
-                    .orElseThrow(() -> new IllegalArgumentException("a photo is none"));
-        }
     }
 }

@@ -1,0 +1,243 @@
+package gatepin.web.parcel;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import gatepin.core.format.JobArchive;
+import gatepin.web.gate.gear.SwitchStore;
+import gatepin.web.parcel.TableStore.Column;
+import gatepin.web.parcel.TableStore.Holds;
+import gatepin.web.parcel.TableStore.Reference;
+import gatepin.web.parcel.TableStore.Table;
+import gatepin.web.shop.ShopStore;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** One job on its way in. */
+final class Unpacking {
+    static final String SHOP = "shop";
+    static final String PERSON = "person";
+    static final String SWITCH = "switch_device";
+
+    private static final int LONGEST_NAME = 80;
+
+    private final TableStore tables;
+    private final RowStore rows;
+    private final ShopStore shops;
+    private final SwitchStore switches;
+
+    Unpacking(TableStore tables, RowStore rows, ShopStore shops, SwitchStore switches) {
+        this.tables = tables;
+        this.rows = rows;
+        this.shops = shops;
+        this.switches = switches;
+    }
+
+    /** Puts the rows of a job into a shop; gives the job's id. */
+    long of(long shop, JobArchive job) {
+        return new Work(shop, job).all();
+    }
+
+    private final class Work {
+        private final long shopId;
+        private final JobArchive archive;
+        private final JsonNode record;
+        private final Map<String, Table> known = new LinkedHashMap<>();
+        private final Map<String, Map<Long, Long>> keys = new LinkedHashMap<>();
+        private final List<Long> plans = new ArrayList<>();
+
+        Work(long shopId, JobArchive archive) {
+            this.shopId = shopId;
+            this.archive = archive;
+            this.record = archive.job().path("record");
+        }
+
+        long all() {
+            List<Table> order = tables.tables();
+            order.forEach(t -> known.put(t.name(), t));
+            record.path("tables").fieldNames().forEachRemaining(name -> {
+                if (!known.containsKey(name)) {
+                    throw new IllegalArgumentException("there is no table " + name);
+                }
+            });
+            if (record.path("tables").path("machine").size() != 1
+                    || record.path("tables").path("job").size() != 1
+                    || record.path("tables").path("motor").size() != 1) {
+                throw new IllegalArgumentException("a job is one, of one machine with one motor");
+            }
+            for (Table table : order) {
+                for (JsonNode row : record.path("tables").path(table.name())) {
+                    insert(table, row);
+                }
+            }
+            long jobId = one("job");
+            if (!plans.isEmpty()) {
+                rows.setPlan(jobId, mapped("plan", plans.get(0)));
+            }
+            return jobId;
+        }
+
+        private long one(String table) {
+            return keys.getOrDefault(table, Map.of()).values().iterator().next();
+        }
+
+        private void insert(Table table, JsonNode row) {
+            Map<String, @Nullable Object> values = new LinkedHashMap<>();
+            row.fieldNames().forEachRemaining(name -> {
+                if (table.column(name).isEmpty()) {
+                    throw new IllegalArgumentException(table.name() + " has no column " + name);
+                }
+            });
+            for (Column column : table.columns()) {
+                JsonNode value = row.path(column.name());
+                if (column.counted()) {
+                    continue;
+                }
+                if (value.isMissingNode()) {
+                    throw new IllegalArgumentException(table.name() + " lacks its " + column.name());
+                }
+                if (TableStore.isSetLater(table.name(), column.name())) {
+                    if (!value.isNull()) {
+                        plans.add(number(value));
+                    }
+                    continue;
+                }
+                values.put(column.name(), value.isNull() ? null : here(table, column, value));
+            }
+            Optional<Long> key = rows.insert(table, values);
+            key.ifPresent(k -> {
+                Long before = keys.computeIfAbsent(table.name(), t -> new LinkedHashMap<>())
+                        .put(number(row.path("id")), k);
+                if (before != null) {
+                    throw new IllegalArgumentException(table.name() + " has two rows of one key");
+                }
+            });
+        }
+
+        /** A value as it is in this database: what points to a row points to the row that came in for it. */
+        private Object here(Table table, Column column, JsonNode value) {
+            if (table.name().equals("machine") && column.name().equals("name")) {
+                return free(text(value));
+            }
+            if (column.holds() == Holds.NUMBER) {
+                return pointed(table, column.name(), number(value));
+            }
+            return switch (column.holds()) {
+                case NUMBER -> number(value);
+                case FRACTION -> {
+                    if (!value.isNumber()) {
+                        throw new IllegalArgumentException(column.name() + " is no number");
+                    }
+                    yield value.decimalValue();
+                }
+                case TRUTH -> {
+                    if (!value.isBoolean()) {
+                        throw new IllegalArgumentException(column.name() + " is neither true nor false");
+                    }
+                    yield value.asBoolean();
+                }
+                case TEXT -> text(value);
+                case MOMENT -> moment(value);
+                case PICTURE -> picture(value);
+            };
+        }
+
+        private long pointed(Table table, String column, long value) {
+            for (Reference reference : table.from(column)) {
+                switch (reference.toTable()) {
+                    case SHOP -> {
+                        return shopId;
+                    }
+                    case PERSON -> {
+                        return person(value);
+                    }
+                    case SWITCH -> {
+                        if (reference.toColumn().equals("id")) {
+                            return switchOf();
+                        }
+                    }
+                    default -> {
+                        Table to = known.get(reference.toTable());
+                        if (to != null) {
+                            return reference.toColumn().equals("id")
+                                    ? mapped(to.name(), value)
+                                    : pointed(to, reference.toColumn(), value);
+                        }
+                    }
+                }
+            }
+            return value;
+        }
+
+        private long mapped(String table, long key) {
+            Long now = keys.getOrDefault(table, Map.of()).get(key);
+            if (now == null) {
+                throw new IllegalArgumentException("a row points to no " + table);
+            }
+            return now;
+        }
+
+        private long person(long key) {
+            String name = record.path("people").path(String.valueOf(key)).asText();
+            if (name.isBlank()) {
+                throw new IllegalArgumentException("nobody is called " + key);
+            }
+            return rows.person(shopId, name).orElseGet(() -> shops.addPerson(shopId, name));
+        }
+
+        /** The job's switch: the shop's own of that kind, or else, as one that was mapped elsewhere, put beside it on the shelf. */
+        private long switchOf() {
+            return switches.put(
+                    shopId,
+                    archive.facts()
+                            .gear()
+                            .kind()
+                            .orElseThrow(() ->
+                                    new IllegalArgumentException("a job points to a switch that it does not have")));
+        }
+
+        /** The machine's name, or with a number where the shop has one of that name. */
+        private String free(String name) {
+            String free = name;
+            for (int number = 2; rows.isMachine(shopId, free); number++) {
+                String ending = " (" + number + ")";
+                free = name.substring(0, Math.min(name.length(), LONGEST_NAME - ending.length())) + ending;
+            }
+            return free;
+        }
+
+        private static long number(JsonNode value) {
+            if (!value.isIntegralNumber() || !value.canConvertToLong()) {
+                throw new IllegalArgumentException("a whole number is wanted");
+            }
+            return value.asLong();
+        }
+
+        private static String text(JsonNode value) {
+            if (!value.isTextual()) {
+                throw new IllegalArgumentException("text is wanted");
+            }
+            return value.asText();
+        }
+
+        private static Instant moment(JsonNode value) {
+            try {
+                return Instant.parse(text(value));
+            } catch (java.time.DateTimeException e) {
+                throw new IllegalArgumentException("a moment is wanted", e);
+            }
+        }
+
+        private byte[] picture(JsonNode value) {
+            byte[] bytes = archive.photos().get(text(value));
+            if (bytes == null) {
+                throw new IllegalArgumentException("a photo is missing");
+            }
+            return gatepin.web.photo.PhotoReader.kept(bytes)
+                    .orElseThrow(() -> new IllegalArgumentException("a photo is none"));
+        }
+    }
+}
