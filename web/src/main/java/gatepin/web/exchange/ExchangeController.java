@@ -22,6 +22,7 @@ import gatepin.web.lane.Post;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.shop.ShopStore.Shop;
 import gatepin.web.shop.Shops;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,7 +30,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,7 +60,15 @@ class ExchangeController {
     }
 
     /** A motor as it lies on the shelf. */
-    public record Lying(long motorId, String name, String plate, String cameFrom, String note, List<String> unknown) {}
+    public record Lying(
+            long motorId,
+            String name,
+            String plate,
+            String leads,
+            String cameFrom,
+            String note,
+            List<String> unknown,
+            List<Long> photos) {}
 
     /** One thing compared. */
     public record PointLine(String standing, String words) {}
@@ -100,12 +112,34 @@ class ExchangeController {
                                 m.kept().motorId(),
                                 m.kept().name(),
                                 plate(m.spare().plate()),
+                                leads(m),
                                 m.kept().cameFrom(),
                                 m.kept().note(),
-                                unknown(m, wording)))
+                                unknown(m, wording),
+                                m.photos()))
                         .toList());
         model.asMap().putIfAbsent("wrong", Map.of());
         return "exchange/shelf";
+    }
+
+    private static String leads(OnShelf motor) {
+        if (motor.leads().isEmpty()) {
+            return "";
+        }
+        String measured = motor.readings() == 0
+                ? "not measured"
+                : motor.readings() + (motor.readings() == 1 ? " reading" : " readings") + " of its windings";
+        return String.join(" ", motor.leads()) + ": " + measured;
+    }
+
+    @GetMapping("/shops/{id}/motors/{motor}/photos/{photo}")
+    ResponseEntity<byte[]> photo(@PathVariable long id, @PathVariable long motor, @PathVariable long photo) {
+        return desk.photo(id, motor, photo)
+                .map(jpeg -> ResponseEntity.ok()
+                        .contentType(MediaType.IMAGE_JPEG)
+                        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate())
+                        .body(jpeg))
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no photo " + photo));
     }
 
     private static List<String> unknown(OnShelf motor, Wording wording) {

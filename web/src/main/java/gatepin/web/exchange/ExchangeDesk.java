@@ -1,6 +1,7 @@
 package gatepin.web.exchange;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.exchange.Exchange;
 import gatepin.core.exchange.Match;
 import gatepin.core.exchange.Mount;
@@ -8,6 +9,8 @@ import gatepin.core.exchange.Spare;
 import gatepin.core.exchange.Wanted;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
+import gatepin.core.machine.Lead;
+import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.supply.Region;
@@ -51,8 +54,14 @@ public class ExchangeDesk {
         this.shops = shops;
     }
 
-    /** A spare motor with all that is known of it. */
-    public record OnShelf(Kept kept, Spare spare, boolean measured) {}
+    /**
+     * A spare motor with all that is known of it.
+     *
+     * @param leads their marks
+     * @param readings how often an ohmmeter was held on them
+     * @param photos its photos
+     */
+    public record OnShelf(Kept kept, Spare spare, List<String> leads, int readings, List<Long> photos) {}
 
     @Transactional(readOnly = true)
     public List<OnShelf> shelf(long shop) {
@@ -60,21 +69,24 @@ public class ExchangeDesk {
     }
 
     private OnShelf known(Kept kept) {
-        boolean leads = !motors.leadsOf(kept.motorId()).all().isEmpty();
-        Optional<Boolean> startEnds = kept.startEndsOut()
-                .or(() -> motors.leadsOf(kept.motorId()).all().stream()
-                                .anyMatch(l -> l.isOf(gatepin.core.circuit.Winding.Role.START))
-                        ? Optional.of(true)
-                        : Optional.empty());
+        Leads leads = motors.leadsOf(kept.motorId());
+        boolean startLeads = leads.all().stream().anyMatch(l -> l.isOf(Role.START));
         return new OnShelf(
                 kept,
                 new Spare(
                         kept.name(),
                         motors.plate(kept.motorId()),
-                        startEnds,
+                        kept.startEndsOut().or(() -> startLeads ? Optional.of(true) : Optional.empty()),
                         Mount.read(kept.mount()).value().orElse(Mount.UNMEASURED),
                         kept.tested()),
-                leads);
+                leads.all().stream().map(Lead::mark).toList(),
+                spares.readings(kept.motorId()),
+                spares.photos(kept.motorId()));
+    }
+
+    /** A photo of a motor on the shelf as JPEG; empty where there is no such. */
+    Optional<byte[]> photo(long shop, long motor, long photo) {
+        return spares.photo(shop, motor, photo);
     }
 
     /** Puts a motor on the shelf that was in no machine here; gives false where one is called so already. */

@@ -64,6 +64,34 @@ class SpareStore {
                 .optional();
     }
 
+    /** The photos of a motor, the first taken first. */
+    List<Long> photos(long motor) {
+        return jdbc.sql("select id from motor_photo where motor_id = :motor order by id")
+                .param("motor", motor)
+                .query(Long.class)
+                .list();
+    }
+
+    /** A photo of a motor on a shop's shelf as JPEG; empty where there is no such. */
+    Optional<byte[]> photo(long shop, long motor, long photo) {
+        return jdbc.sql("select motor_photo.jpeg from motor_photo join motor on motor.id = motor_photo.motor_id"
+                        + " where motor.shop_id = :shop and motor.id = :motor and motor.machine_id is null"
+                        + " and motor_photo.id = :photo")
+                .param("shop", shop)
+                .param("motor", motor)
+                .param("photo", photo)
+                .query((row, n) -> row.getBytes("jpeg"))
+                .optional();
+    }
+
+    /** How often an ohmmeter was held on a motor's leads. */
+    int readings(long motor) {
+        return jdbc.sql("select count(*) from ohm_reading where motor_id = :motor")
+                .param("motor", motor)
+                .query(Integer.class)
+                .single();
+    }
+
     boolean isCalled(long shop, String name) {
         return onShelf(shop).stream().anyMatch(k -> k.name().equalsIgnoreCase(name));
     }

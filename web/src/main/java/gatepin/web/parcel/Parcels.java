@@ -22,6 +22,7 @@ import gatepin.web.parcel.TableStore.Reference;
 import gatepin.web.parcel.TableStore.Table;
 import gatepin.web.shop.ShopStore;
 import gatepin.web.shop.ShopStore.Shop;
+import gatepin.web.sql.DatabaseTrouble;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -214,7 +215,7 @@ public class Parcels {
         } catch (Contradiction e) {
             return failed("file", "It contradicts itself: " + e.getMessage() + ". Nothing of it was taken in.");
         } catch (DataAccessException e) {
-            if (gatepin.web.sql.DatabaseTrouble.of(e) != gatepin.web.sql.DatabaseTrouble.OTHER) {
+            if (DatabaseTrouble.of(e) != DatabaseTrouble.OTHER) {
                 throw e;
             }
             return failed("file", "It holds something that no job can hold. Nothing of it was taken in.");

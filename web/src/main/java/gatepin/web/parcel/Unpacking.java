@@ -7,6 +7,7 @@ import gatepin.web.parcel.TableStore.Column;
 import gatepin.web.parcel.TableStore.Holds;
 import gatepin.web.parcel.TableStore.Reference;
 import gatepin.web.parcel.TableStore.Table;
+import gatepin.web.photo.PhotoReader;
 import gatepin.web.shop.ShopStore;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -236,8 +237,7 @@ final class Unpacking {
             if (bytes == null) {
                 throw new IllegalArgumentException("a photo is missing");
             }
-            return gatepin.web.photo.PhotoReader.kept(bytes)
-                    .orElseThrow(() -> new IllegalArgumentException("a photo is none"));
+            return PhotoReader.kept(bytes).orElseThrow(() -> new IllegalArgumentException("a photo is none"));
         }
     }
 }

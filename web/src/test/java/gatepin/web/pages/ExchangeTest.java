@@ -2,6 +2,8 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.web.photo.PlatePainter;
+import java.util.List;
 import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -80,7 +82,17 @@ class ExchangeTest {
     @DisplayName("leads, columns and windings go with a motor; pins drop and say why; the job keeps what is its own")
     void knowledgeGoesWithIt() {
         String donor = gates.wireListOfASixLeadMotor("Donor machine");
+        byte[] picture = PlatePainter.paint(List.of("3/4 HP 115/230 V"), PlatePainter.Look.PRINTED, 3);
+        assertThat(visit.upload(donor + "/plate/photos", "photo", "plate.jpg", picture))
+                .isEqualTo(302);
         visit.go(donor + "/exchange").type("#name", "Known motor").press("Put it on the shelf");
+        visit.go("/shops/1/motors");
+        assertThat(visit.text(".shelf-board")).contains("T1 T2 T3 T4 T5 T8: not measured");
+        String photo = visit.one(".spare img").attr("src");
+        assertThat(visit.statusOf(photo)).isEqualTo(200);
+        assertThat(visit.statusOf(photo.replace("/shops/1/", "/shops/2/")))
+                .as("of that shop alone")
+                .isEqualTo(404);
         visit.go(donor + "/plate");
         assertThat(visit.value("#output")).isEmpty();
         assertThat(gates.post("Plate")).contains("dropped");
