@@ -146,7 +146,7 @@ class ExchangeTest {
         shelve("Twice motor", "1/2 HP 115 V 8.8 A 60 HZ 1725 RPM");
         shelve("Twice motor", "1/2 HP 115 V 8.8 A 60 HZ 1725 RPM");
         assertThat(visit.complaints()).singleElement().asString().contains("of this name");
-        String job = gates.bringIn("Twice machine");
+        String job = gates.bringIn("Exchanged twice machine");
         visit.go(job + "/exchange")
                 .type("#horsepower", "0.5")
                 .type("#rpm", "1725")
