@@ -11,6 +11,7 @@ import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Pin;
 import gatepin.core.lane.Memory;
 import gatepin.core.lane.Workup;
+import gatepin.core.paper.Paper;
 import gatepin.core.plate.Plate;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Verdict;
@@ -78,7 +79,10 @@ public final class JobSummary {
             v.setting().ifPresent(s -> node.put("setting", s.word()));
             node.put("words", say(v));
         });
-        root.put("papersMark", workup.papersMark());
+        ObjectNode marks = root.putObject("paperMarks");
+        for (Paper paper : Paper.values()) {
+            marks.put(paper.word(), workup.paperMark(paper));
+        }
         return root;
     }
 

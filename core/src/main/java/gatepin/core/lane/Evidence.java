@@ -101,7 +101,7 @@ public final class Evidence {
                             List.of(
                                     () -> notPassed(Gate.COLD),
                                     () -> notPassed(Gate.LIVE),
-                                    () -> facts.papers().lack(workup.papersMark())));
+                                    () -> facts.papers().lack(workup::paperMark)));
         }
 
         private Optional<Sentence> notPassed(Gate gate) {

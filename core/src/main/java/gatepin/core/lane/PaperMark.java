@@ -3,35 +3,58 @@ package gatepin.core.lane;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.paper.Paper;
 import gatepin.core.rotation.StatedRotation;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.stream.Collectors;
 
-/** The mark of what a job's papers show. */
+/** The marks of what a job's papers show. */
 final class PaperMark {
     private static final int BYTES = 12;
 
     private PaperMark() {}
 
-    /** Wires, supply, switch, the names of the two ways, and what isolates it. */
-    static String of(Workup workup) {
+    /** All that a paper shows. */
+    static String of(Workup workup, Paper paper) {
         Facts facts = workup.facts();
-        StatedRotation stated = facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
-        String shown = String.join(
-                "\n",
+        List<Object> shown = new ArrayList<>(everywhere(workup));
+        if (paper == Paper.LABELS || paper == Paper.BUYING || paper == Paper.SHEET) {
+            shown.add(facts.supply().cables());
+            shown.add(facts.supply().run());
+        }
+        if (paper == Paper.CHECKS || paper == Paper.SHEET) {
+            shown.add(facts.checks());
+            shown.add(Arrays.stream(Gate.values())
+                    .filter(g -> g != Gate.HANDOVER)
+                    .map(g -> facts.lane().pin(g))
+                    .toList());
+        }
+        return digest(shown.stream().map(String::valueOf).collect(Collectors.joining("\n")));
+    }
+
+    /** Wires, leads, supply, switch, the names of the two ways, and what isolates it. */
+    private static List<Object> everywhere(Workup workup) {
+        Facts facts = workup.facts();
+        return List.of(
                 workup.checks().circuit().map(Circuit::wires).stream()
                         .flatMap(w -> w.stream().map(PaperMark::wire))
-                        .collect(Collectors.joining(" ")),
-                workup.supply()
-                        .map(s -> s.volts() + " " + s.hertz() + " " + s.kind())
-                        .orElse(""),
-                facts.gear().kind().map(k -> k.name()).orElse(""),
-                facts.ways().work() + " " + facts.ways().back(),
-                String.valueOf(stated),
+                        .toList(),
+                facts.motor().leads(),
+                workup.supply(),
+                facts.gear().kind().map(SwitchKind::name),
+                facts.ways(),
+                facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED),
                 facts.papers().isolator());
+    }
+
+    private static String digest(String shown) {
         try {
             byte[] digest = MessageDigest.getInstance("SHA-256").digest(shown.getBytes(StandardCharsets.UTF_8));
             return HexFormat.of().formatHex(digest, 0, BYTES);

@@ -22,6 +22,7 @@ import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PowerClass;
+import gatepin.core.paper.Paper;
 import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.RunningConnections;
@@ -94,12 +95,9 @@ public final class Workup {
         return motor.powerClass();
     }
 
-    /**
-     * Stands for all that the papers at the machine show: with another mark, what hangs there is of an earlier state. Empty of meaning
-     * otherwise.
-     */
-    public String papersMark() {
-        return memo.of("papersMark", () -> PaperMark.of(this));
+    /** Stands for all that a paper shows: with another mark, what was printed is of an earlier state. Empty of meaning otherwise. */
+    public String paperMark(Paper paper) {
+        return memo.of(List.of("paperMark", paper), () -> PaperMark.of(this, paper));
     }
 
     private Leads leads() {

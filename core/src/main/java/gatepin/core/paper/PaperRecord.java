@@ -4,6 +4,7 @@ import gatepin.core.Sentence;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * What is written down of the papers.
@@ -48,13 +49,17 @@ public record PaperRecord(String isolator, Map<Paper, String> taken) {
         return then == null ? Standing.OPEN : then.equals(now) ? Standing.TRUE : Standing.OLD;
     }
 
-    /** What is still lacking before the machine can be handed over. */
-    public Optional<Sentence> lack(String now) {
+    /**
+     * What is still lacking before the machine can be handed over.
+     *
+     * @param now the mark of what each paper would show now
+     */
+    public Optional<Sentence> lack(Function<Paper, String> now) {
         if (isolator.isBlank()) {
             return Optional.of(Sentence.of("lack.handover.isolator"));
         }
         for (Paper paper : NEEDED) {
-            Standing standing = standing(paper, now);
+            Standing standing = standing(paper, now.apply(paper));
             if (standing != Standing.TRUE) {
                 return Optional.of(Sentence.of(
                         "lack.handover." + standing.name(), Sentence.of("paper." + paper.word()), paper.place()));

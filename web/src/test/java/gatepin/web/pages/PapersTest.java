@@ -174,4 +174,28 @@ class PapersTest {
                 .startsWith("[{\"at\":")
                 .doesNotContain("handover");
     }
+
+    @Test
+    @DisplayName(
+            "each paper is old by what stands on it: a reading by the check record and the sheet, a length by labels and lists")
+    void eachByWhatItShows() {
+        String job = gates.wireListOfASixLeadMotor("Papered machine");
+        gates.tickEveryWire();
+        visit.go(job + "/handover").type("#isolator", "the plug").press("Write it down");
+        for (String paper : PAPERS) {
+            visit.press(visit.one("form[action$='/papers/" + paper + "/taken'] button"));
+        }
+        assertThat(visit.all(".leaf.true")).hasSize(PAPERS.size());
+
+        visit.go(job + "/wire").type("#motorCable", "9 ft").press("Count again");
+        assertThat(old(job)).containsExactlyInAnyOrder("Job sheet", "Wire labels", "Buying list");
+        visit.go(job + "/cold").type("#ohms", "OL").press("Write it down");
+
+        assertThat(old(job)).containsExactlyInAnyOrder("Job sheet", "Wire labels", "Buying list", "Check record");
+    }
+
+    private List<String> old(String job) {
+        visit.go(job + "/handover");
+        return visit.all(".leaf.old h2").stream().map(e -> e.text()).toList();
+    }
 }

@@ -12,6 +12,7 @@ import gatepin.core.format.JobSummary;
 import gatepin.core.format.WiringFile;
 import gatepin.core.format.WiringReader;
 import gatepin.core.lane.Gate;
+import gatepin.core.paper.Paper;
 import gatepin.core.verdict.Analysis;
 import gatepin.web.RunningDatabase;
 import gatepin.web.RunningGatePin;
@@ -171,8 +172,10 @@ class ParcelTest {
                         .as("%s of job %d", named, id)
                         .isEqualTo(file.evidence().lack(named).map(file::say).orElse(""));
             }
-            assertThat(judged.path("papersMark").asText())
-                    .isEqualTo(file.workup().papersMark());
+            for (Paper paper : Paper.values()) {
+                assertThat(judged.path("paperMarks").path(paper.word()).asText())
+                        .isEqualTo(file.workup().paperMark(paper));
+            }
         }
     }
 

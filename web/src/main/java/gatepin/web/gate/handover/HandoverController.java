@@ -69,7 +69,7 @@ class HandoverController {
     }
 
     /** A paper as it lies on the table. */
-    public record OnTable(Paper paper, PaperRecord.Standing standing, boolean needed, boolean empty) {}
+    public record OnTable(Paper paper, String mark, PaperRecord.Standing standing, boolean needed, boolean empty) {}
 
     @GetMapping("/jobs/{id}/handover")
     String show(@PathVariable long id, Model model) {
@@ -80,18 +80,21 @@ class HandoverController {
 
     private String page(JobFile file, Model model) {
         pages.fill(model, file, Gate.HANDOVER);
-        String mark = file.workup().papersMark();
         PaperPage papers = new PaperPage(file);
         List<OnTable> table = new ArrayList<>();
         List<Paper> order = new ArrayList<>(PaperRecord.NEEDED);
         Arrays.stream(Paper.values()).filter(p -> !order.contains(p)).forEach(order::add);
         for (Paper paper : order) {
+            String mark = file.workup().paperMark(paper);
             boolean empty = !papers.isWired() && paper != Paper.SHEET && paper != Paper.DANGER;
             table.add(new OnTable(
-                    paper, file.facts().papers().standing(paper, mark), PaperRecord.NEEDED.contains(paper), empty));
+                    paper,
+                    mark,
+                    file.facts().papers().standing(paper, mark),
+                    PaperRecord.NEEDED.contains(paper),
+                    empty));
         }
         model.addAttribute("table", table);
-        model.addAttribute("mark", mark);
         model.addAttribute("named", !file.facts().papers().isolator().isBlank());
         model.addAttribute("longest", PaperRecord.LONGEST_ISOLATOR);
         return "gate/handover";

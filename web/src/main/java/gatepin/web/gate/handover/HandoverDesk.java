@@ -46,7 +46,7 @@ public class HandoverDesk {
      */
     public void taken(long jobId, Paper paper, String mark) {
         acts.on(jobId, Seen.any(JobPart.PAPERS), act -> {
-            if (!act.before().workup().papersMark().equals(mark)) {
+            if (!act.before().workup().paperMark(paper).equals(mark)) {
                 throw new StaleEdit(JobPart.PAPERS);
             }
             papers.taken(jobId, paper, mark, act.person());
