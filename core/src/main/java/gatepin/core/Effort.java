@@ -79,7 +79,8 @@ public final class Effort {
 
         private final String why;
 
-        TooMuch(String why) {
+        /** @param message why it was given up, as a sentence */
+        public TooMuch(String why) {
             super(why);
             this.why = why;
         }
