@@ -85,7 +85,7 @@ public final class Mends {
 
     /** Each coil through the other contactor's normally closed contact, or a mechanical interlock. */
     private List<Mend> apart() {
-        List<Mend> mends = new ArrayList<>();
+        List<Mend> mends = new ArrayList<>(takenForAnother());
         List<Mend> single = new ArrayList<>();
         Ladder both = ladder;
         for (Part own : ladder.of(Kind.CONTACTOR)) {
@@ -111,6 +111,24 @@ public final class Mends {
             mends.add(new Mend(
                     Sentence.of("control.mend.mechanical"),
                     ladder.with(new Guards(true, ladder.guards().mirror()))));
+        }
+        return mends;
+    }
+
+    /** Normally open contacts of one contactor in the circuit of the other: taken for normally closed ones. */
+    private List<Mend> takenForAnother() {
+        List<Mend> mends = new ArrayList<>();
+        for (int i = 0; i < ladder.touches().size(); i++) {
+            Touch touch = ladder.touches().get(i);
+            Optional<Part> in = ladder.part(whereIs(i));
+            boolean isOther = ladder.part(touch.part())
+                    .filter(p -> p.kind() == Kind.CONTACTOR
+                            && in.map(Part::kind).equals(Optional.of(Kind.CONTACTOR))
+                            && !in.map(Part::way).equals(Optional.of(p.way())))
+                    .isPresent();
+            if (isOther && !touch.normallyClosed()) {
+                mends.add(turning(i, touch));
+            }
         }
         return mends;
     }
@@ -156,8 +174,6 @@ public final class Mends {
     /** A limit switch in the circuit of the way that leads to it, and only there. */
     private List<Mend> limit(String part, HandlePosition way) {
         List<Mend> mends = new ArrayList<>();
-        Ladder with = ladder.withRungs(r -> isOfWay(r, way) ? behind(r, nc(part)) : r);
-        mends.add(new Mend(Sentence.of("control.mend.limit", part, way.title()), with));
         for (Part other : ladder.of(Kind.LIMIT)) {
             if (!other.name().equals(part)) {
                 mends.add(new Mend(
@@ -169,6 +185,9 @@ public final class Mends {
                                 r.afterHead()))));
             }
         }
+        mends.add(new Mend(
+                Sentence.of("control.mend.limit", part, way.title()),
+                ladder.withRungs(r -> isOfWay(r, way) ? behind(r, nc(part)) : r)));
         return mends;
     }
 
@@ -240,15 +259,18 @@ public final class Mends {
         List<Mend> mends = new ArrayList<>();
         int all = ladder.touches().size();
         for (int i = 0; i < all; i++) {
-            Touch touch = ladder.touches().get(i);
-            mends.add(new Mend(
-                    Sentence.of(
-                            touch.normallyClosed() ? "control.mend.opened" : "control.mend.closed",
-                            touch.part(),
-                            whereIs(i)),
-                    turned(i)));
+            mends.add(turning(i, ladder.touches().get(i)));
         }
         return mends;
+    }
+
+    private Mend turning(int number, Touch touch) {
+        return new Mend(
+                Sentence.of(
+                        touch.normallyClosed() ? "control.mend.opened" : "control.mend.closed",
+                        touch.part(),
+                        whereIs(number)),
+                turned(number));
     }
 
     private String whereIs(int touch) {

@@ -61,7 +61,7 @@ final class Space {
     }
 
     /** What moves together: the contacts of one coil. */
-    private static final class Coil {
+    static final class Coil {
         final Part part;
         final List<Term> terms = new ArrayList<>();
         long openers;
@@ -200,6 +200,10 @@ final class Space {
         return net;
     }
 
+    List<Coil> coils() {
+        return coils;
+    }
+
     Paths paths() {
         return paths;
     }
@@ -211,6 +215,15 @@ final class Space {
             mask |= net.contacts().get(outer.get(i)).touch().part().equals(part) ? 1L << i : 0;
         }
         return new Held(mask, operated ? mask : 0, true);
+    }
+
+    /** Every outer contact stands where its part is: operated, or at rest. */
+    Held hands(Set<String> operated, boolean power) {
+        long value = 0;
+        for (int i = 0; i < outer.size(); i++) {
+            value |= operated.contains(net.contacts().get(outer.get(i)).touch().part()) ? 1L << i : 0;
+        }
+        return exactly(value, power);
     }
 
     /** Every part that springs back is let go. */
@@ -228,7 +241,7 @@ final class Space {
         return new Held(0, 0, false);
     }
 
-    private static boolean canBeLive(Coil coil, long state, Held held, boolean weakToo) {
+    static boolean canBeLive(Coil coil, long state, Held held, boolean weakToo) {
         if (coil.dead || !held.power()) {
             return false;
         }
@@ -258,7 +271,7 @@ final class Space {
         return (int) (state >>> (bits - MOTION_BITS)) & 3;
     }
 
-    private long turning(long state, int motion) {
+    long turning(long state, int motion) {
         long cleared = state & ~(3L << (bits - MOTION_BITS));
         long sensed = motion == STILL ? cleared & ~standstillBits : cleared | standstillBits;
         return sensed | (long) motion << (bits - MOTION_BITS);
@@ -333,7 +346,7 @@ final class Space {
         }
     }
 
-    private boolean isBlocked(Coil coil, long state) {
+    boolean isBlocked(Coil coil, long state) {
         if (!net.ladder().guards().mechanical() || fault instanceof ControlFault.NoMechanicalInterlock) {
             return false;
         }

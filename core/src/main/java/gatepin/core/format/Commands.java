@@ -23,6 +23,7 @@ import picocli.CommandLine.Spec;
             CheckCommand.class,
             FaultsCommand.class,
             PlanCommand.class,
+            ProveCommand.class,
             ReadCommand.class,
             WindingsCommand.class
         })
@@ -54,6 +55,7 @@ public final class Commands implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "say what to do: check, faults, plan, read or windings");
+        throw new ParameterException(
+                spec.commandLine(), "say what to do: check, faults, plan, prove, read or windings");
     }
 }
