@@ -14,6 +14,7 @@ import guess from './guess.js';
 import page from './page.js';
 import yard from './yard.js';
 import region from './region.js';
+import ladder from './ladder.js';
 
 document.addEventListener('alpine:init', () => {
   Alpine.data('bench', handle);
@@ -30,6 +31,7 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('page', page);
   Alpine.data('yard', yard);
   Alpine.data('region', region);
+  Alpine.data('ladder', ladder);
 });
 
 // on a phone the fence slides to the gate at hand

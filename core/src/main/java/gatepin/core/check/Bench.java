@@ -37,7 +37,7 @@ final class Bench {
         for (int i = 0; i < sound.wires().size(); i++) {
             more.add(WiringFault.LOOSE_END.apply(i));
         }
-        more.addAll(List.of(Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME));
+        more.addAll(List.of(Terminal.MOTOR_FRAME, sound.chart().frame()));
         sound.motor().coils().forEach(c -> more.add(Terminal.inside(c.name() + MotorFault.BURNT_LOOP)));
         this.points = Ohmmeter.Points.of(sound, more);
         this.probed = probed(sound);

@@ -20,6 +20,6 @@ public record Contact(Terminal a, Terminal b) {
 
     @Override
     public String toString() {
-        return a.mark() + "–" + b.mark();
+        return a.label() + "–" + b.label();
     }
 }

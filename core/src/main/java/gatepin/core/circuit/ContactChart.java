@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -32,7 +33,7 @@ public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> 
                 for (Terminal end : List.of(contact.a(), contact.b())) {
                     if (!terminals.contains(end)) {
                         throw new IllegalArgumentException(
-                                "contact " + contact + " names " + end.mark() + ", which the switch does not have");
+                                "contact " + contact + " names " + end.label() + ", which the switch does not have");
                     }
                 }
             }
@@ -44,6 +45,37 @@ public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> 
     /** The chart of a switch with a handle. */
     public static ContactChart ofHandle(List<Terminal> terminals, Map<HandlePosition, Set<Contact>> closed) {
         return new ContactChart(terminals, new LinkedHashMap<>(closed));
+    }
+
+    /**
+     * The same with the settings of a handle: for gear that has one setting for each way and one for OFF, whatever they are called. Settings
+     * that must never be stay as they are. Empty for other gear.
+     */
+    public Optional<ContactChart> asHandle() {
+        Map<Setting, Set<Contact>> named = new LinkedHashMap<>();
+        for (HandlePosition position : HandlePosition.values()) {
+            List<Setting> meant = closed.keySet().stream()
+                    .filter(s -> s.purpose() == position.purpose())
+                    .toList();
+            if (meant.size() != 1) {
+                return Optional.empty();
+            }
+            named.put(position, closedIn(meant.get(0)));
+        }
+        closed.forEach((setting, contacts) -> {
+            if (setting.purpose() == Setting.Purpose.NEVER) {
+                named.put(setting, contacts);
+            }
+        });
+        return Optional.of(new ContactChart(terminals, named));
+    }
+
+    /** Where its gear is grounded: the ground screw of the switch, or of the box that contactors stand in. */
+    public Terminal frame() {
+        return terminals.stream()
+                .flatMap(t -> t.device().frame().stream())
+                .findFirst()
+                .orElse(Terminal.SWITCH_FRAME);
     }
 
     /** The settings there are: a handle's three, or those of the gear. */

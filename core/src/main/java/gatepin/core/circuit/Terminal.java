@@ -80,6 +80,21 @@ public record Terminal(Device device, String mark) implements Comparable<Termina
         return device.type() == type;
     }
 
+    /** Whether it sits on the gear between motor and supply: a switch, contactors, and what stands before them. */
+    public boolean isGear() {
+        return switch (device.type()) {
+            case SWITCH, CONTACTOR, OVERLOAD_RELAY, BUTTONS, DISCONNECT -> !isFrame();
+            case MOTOR, CAPACITOR, SPLICE, BOX, SUPPLY, INSIDE -> false;
+        };
+    }
+
+    /**
+     * How it is read out: by its mark, with its device where a mark alone would be taken for another's.
+     */
+    public String label() {
+        return isGear() && !device.equals(Device.SWITCH) ? id() : mark;
+    }
+
     public boolean isLine() {
         return equals(L1) || equals(L2);
     }

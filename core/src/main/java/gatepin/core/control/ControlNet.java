@@ -6,10 +6,12 @@ import gatepin.core.control.Branch.Touch;
 import gatepin.core.control.Part.Kind;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A ladder as it is wired: terminals with the marks of EN 50005 and IEC 60947 (from memory), points that wires join, and the wires in their
@@ -165,7 +167,7 @@ public final class ControlNet {
     }
 
     /** The point that a point is one with. */
-    int root(int point) {
+    public int root(int point) {
         return find(point);
     }
 
@@ -214,5 +216,34 @@ public final class ControlNet {
     /** The load of a part; empty where it has no rung. */
     public Optional<Load> load(String part) {
         return loads.stream().filter(l -> l.part().equals(part)).findFirst();
+    }
+
+    /** The points that are live while these contacts are closed: joined to the hot side through contacts alone. */
+    public Set<Integer> live(Set<Integer> closed, boolean power) {
+        Set<Integer> live = new HashSet<>();
+        if (power) {
+            live.add(find(0));
+        }
+        boolean more = power;
+        while (more) {
+            more = false;
+            for (Contact contact : contacts) {
+                boolean one = live.contains(find(contact.from()));
+                boolean other = live.contains(find(contact.to()));
+                if (one != other && closed.contains(contact.number())) {
+                    live.add(find(contact.from()));
+                    live.add(find(contact.to()));
+                    more = true;
+                }
+            }
+        }
+        return live;
+    }
+
+    /** The contacts that are closed while nothing is operated. */
+    public Set<Integer> closedAtRest() {
+        Set<Integer> closed = new HashSet<>();
+        contacts.stream().filter(c -> c.touch().normallyClosed()).forEach(c -> closed.add(c.number()));
+        return closed;
     }
 }

@@ -270,7 +270,7 @@ public final class Mends {
                         touch.normallyClosed() ? "control.mend.opened" : "control.mend.closed",
                         touch.part(),
                         whereIs(number)),
-                turned(number));
+                LadderEdit.at(ladder, number, LadderEdit.Act.TURN, touch));
     }
 
     private String whereIs(int touch) {
@@ -282,18 +282,5 @@ public final class Mends {
             }
         }
         return "all";
-    }
-
-    private Ladder turned(int number) {
-        int[] at = {0};
-        Branch head = turned(ladder.head(), number, at);
-        return ladder.withHead(head)
-                .withRungs(r -> new Rung(
-                        r.load(), turned(r.before(), number, at), turned(r.after(), number, at), r.afterHead()));
-    }
-
-    private static Branch turned(Branch branch, int number, int[] at) {
-        return branch.map(
-                b -> b instanceof Touch t && at[0]++ == number ? new Touch(t.part(), !t.normallyClosed()) : b);
     }
 }

@@ -1,6 +1,9 @@
 package gatepin.core.control;
 
+import java.util.Set;
+
 import gatepin.core.Effort;
+import gatepin.core.Sentence;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.Part.Kind;
@@ -83,6 +86,21 @@ public final class Prover {
                         .filter(e -> !e.getValue())
                         .map(Map.Entry::getKey)
                         .toList();
+    }
+
+    /** Why a ladder is not to get power: the first danger that is plain to see, or the first claim that fails with nothing broken. */
+    public static Optional<Sentence> objection(Ladder ladder, Asked asked, Effort effort) {
+        try {
+            return Plain.findings(ControlNet.of(ladder), effort).stream()
+                    .filter(Proof.Finding::danger)
+                    .map(f -> Sentence.of("lack.control.danger", f.words()))
+                    .findFirst()
+                    .or(() -> failing(ladder, asked, effort).stream()
+                            .map(c -> Sentence.of("lack.control.fails", c.words()))
+                            .findFirst());
+        } catch (Effort.TooMuch e) {
+            return Optional.of(Sentence.of("lack.control.large", Sentence.own(e.why())));
+        }
     }
 
     private Map<Claim, Boolean> holdings(ControlFault fault) {
@@ -226,17 +244,18 @@ public final class Prover {
     }
 
     private BitSet closed(Space space, long state, String pressed) {
+        Set<Integer> byCoils = space.look(state, space.exactly(0, true), Set.of()).closed();
         BitSet closed = new BitSet();
         for (ControlNet.Contact contact : net.contacts()) {
+            boolean coil = net.ladder()
+                    .part(contact.touch().part())
+                    .map(p -> p.kind().hasCoil())
+                    .orElse(false);
+            boolean isPressed = contact.touch().part().equals(pressed);
             // whatever a hand can close is taken to be closed
             closed.set(
                     contact.number(),
-                    !contact.touch().part().equals(pressed) || !contact.touch().normallyClosed());
-        }
-        for (int bit = 0; bit < space.innerBits(); bit++) {
-            int number = space.contactOf(bit);
-            boolean operated = (state & 1L << bit) != 0;
-            closed.set(number, operated != net.contacts().get(number).touch().normallyClosed());
+                    coil ? byCoils.contains(contact.number()) : !isPressed || !contact.touch().normallyClosed());
         }
         return closed;
     }

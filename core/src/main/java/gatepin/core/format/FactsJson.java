@@ -20,6 +20,7 @@ import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import gatepin.core.Sentence;
@@ -28,11 +29,15 @@ import gatepin.core.check.Read;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.control.Ladder;
+import gatepin.core.control.LadderText;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Facts;
 import gatepin.core.words.SentenceText;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * The facts of a job as JSON, field by field as {@link Facts} has them: terminals by their ids, settings by their words, sentences as they
@@ -56,6 +61,8 @@ public final class FactsJson {
                         return setting(key);
                     }
                 })
+                .addSerializer(Ladder.class, asText(Ladder.class, LadderText::write))
+                .addDeserializer(Ladder.class, fromText(Ladder.class, FactsJson::ladder))
                 .addSerializer(Sentence.class, asText(Sentence.class, SentenceText::write))
                 .addDeserializer(Sentence.class, fromText(Sentence.class, SentenceText::read))
                 .setMixInAnnotation(CheckRecord.Entry.class, Entries.class)
@@ -125,8 +132,12 @@ public final class FactsJson {
         };
     }
 
+    private static Ladder ladder(String text) {
+        return LadderText.read(text).value().orElseThrow(() -> new IllegalArgumentException("it is no ladder"));
+    }
+
     private static Setting setting(String word) {
-        return Arrays.stream(HandlePosition.values())
+        return Stream.concat(Arrays.stream(HandlePosition.values()), Stream.of(SwitchKind.BOTH_IN))
                 .filter(p -> p.word().equals(word))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(word + " is no setting of a handle"));
@@ -144,6 +155,10 @@ public final class FactsJson {
      */
     public static Facts read(JsonNode json) {
         try {
+            if (json.path("gear") instanceof ObjectNode gear && !gear.has("control")) {
+                // before there were contactors
+                gear.putNull("control");
+            }
             return MAPPER.treeToValue(json, Facts.class);
         } catch (JsonProcessingException e) {
             throw new IllegalArgumentException(e.getOriginalMessage(), e);

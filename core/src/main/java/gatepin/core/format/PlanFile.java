@@ -4,8 +4,8 @@ import gatepin.core.Effort;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Nodes;
@@ -52,10 +52,13 @@ final class PlanFile {
     }
 
     private Reading<PlanRequest> request(Effort effort) {
-        boolean handle = file.circuit().chart().settings().stream().allMatch(HandlePosition.class::isInstance)
-                && !file.circuit().chart().terminals().isEmpty();
-        if (!handle) {
-            return failed("/switch", "Plans are made for a switch with a handle; this file has none.");
+        Optional<ContactChart> chart =
+                file.circuit().chart().asHandle().filter(c -> !c.terminals().isEmpty());
+        if (chart.isEmpty()) {
+            return failed(
+                    "/switch",
+                    "Plans are made for a switch with a handle, or for gear with one setting for each way and one for off; this file"
+                            + " has neither.");
         }
         Optional<Connection> connection = file.connection().or(this::usual);
         if (connection.isEmpty()) {
@@ -71,7 +74,7 @@ final class PlanFile {
                     "Connected like this the motor does not run both ways; the engine finds nothing to plan.");
         }
         return Reading.of(new PlanRequest(
-                leads.terminals(), leads.windings(), supply, file.circuit().chart(), true, running, Wishes.NONE));
+                leads.terminals(), leads.windings(), supply, chart.orElseThrow(), true, running, Wishes.NONE));
     }
 
     /** The connection that such a motor has as a rule for this voltage, with the two leads whose interchange reverses it. */

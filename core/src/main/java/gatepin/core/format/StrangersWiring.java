@@ -59,8 +59,9 @@ public record StrangersWiring(
         if (root.path("motor").has("parts")) {
             return failed("It gives its motor part by part; a job knows motors by plate and windings.");
         }
-        if (root.has("gear")) {
-            return failed("It has contactors or gear of several devices; a job has one switch with a handle.");
+        if (root.has("gear") && contactors(file.value().orElseThrow().circuit()).isEmpty()) {
+            return failed(
+                    "Its gear is neither a switch with a handle nor a pair of contactors K1 and K2 with their poles.");
         }
         try {
             return Reading.of(of(root, file.value().orElseThrow()));
@@ -126,7 +127,22 @@ public record StrangersWiring(
                 .toList());
     }
 
+    /** The pair of contactors that its gear is: the same terminals, and the same contacts in each setting. */
+    private static Optional<SwitchKind> contactors(Circuit circuit) {
+        return circuit.chart()
+                .asHandle()
+                .flatMap(chart -> SwitchKind.ALL.stream()
+                        .filter(SwitchKind::hasCoils)
+                        .filter(k -> Set.copyOf(k.chart().terminals()).equals(Set.copyOf(chart.terminals())))
+                        .filter(k -> List.of(HandlePosition.values()).stream()
+                                .allMatch(p -> k.chart().closedIn(p).equals(chart.closedIn(p))))
+                        .findFirst());
+    }
+
     private static Optional<SwitchKind> gear(JsonNode root, Circuit circuit) {
+        if (root.has("gear")) {
+            return contactors(circuit);
+        }
         if (!root.has("switch")) {
             return Optional.empty();
         }

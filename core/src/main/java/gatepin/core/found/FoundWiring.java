@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedSet;
@@ -69,7 +70,30 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
 
     /** The wires that belong to the motor's circuit. */
     public List<Wire> inCircuit() {
-        return wires.stream().filter(w -> !w.isAside()).map(FoundWire::wire).toList();
+        return wires.stream()
+                .filter(w -> !w.isAside())
+                .map(FoundWire::wire)
+                .map(w -> {
+                    Terminal from = onGear(w.from());
+                    Terminal to = onGear(w.to());
+                    // two names of one point are no wire
+                    return from.equals(to) ? w : new Wire(from, to, w.run());
+                })
+                .toList();
+    }
+
+    /** A point that was written down as it is called, such as K1 2, is the terminal of that name where the gear has one. */
+    private Terminal onGear(Terminal point) {
+        if (point.equals(Terminal.SWITCH_FRAME)) {
+            return chart.frame();
+        }
+        String name = point.mark().toUpperCase(Locale.ROOT).replaceAll("[ :]", ".");
+        return point.is(Type.SPLICE)
+                ? chart.terminals().stream()
+                        .filter(t -> t.label().equals(name))
+                        .findFirst()
+                        .orElse(point)
+                : point;
     }
 
     /** Wires that end on a motor lead the motor does not have, or on a switch terminal its chart does not know. */
@@ -78,7 +102,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         known.addAll(chart.terminals());
         return inCircuit().stream()
                 .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
-                .filter(t -> !t.isGround() && (t.is(Type.MOTOR) || t.is(Type.SWITCH)))
+                .filter(t -> !t.isGround() && (t.is(Type.MOTOR) || t.isGear()))
                 .filter(t -> !known.contains(t))
                 .distinct()
                 .toList();
@@ -129,11 +153,13 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         Set<Terminal> terminals = new LinkedHashSet<>(leads.terminals());
         terminals.addAll(chart.terminals());
         joined.forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
-        terminals.addAll(List.of(wire.oneEnd(), wire.otherEnd()));
+        terminals.addAll(List.of(onGear(wire.oneEnd()), onGear(wire.otherEnd())));
         Nodes nodes =
                 Nodes.over(terminals).joinWires(joined).joinContacts(closed).build();
         SortedSet<String> reached = new TreeSet<>(Marks.NATURAL_ORDER);
-        leads.terminals().stream().filter(t -> nodes.same(t, wire.oneEnd())).forEach(t -> reached.add(t.mark()));
+        leads.terminals().stream()
+                .filter(t -> nodes.same(t, onGear(wire.oneEnd())))
+                .forEach(t -> reached.add(t.mark()));
         return reached;
     }
 

@@ -2,9 +2,13 @@ package gatepin.core.gear;
 
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Device;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Stand;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -13,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -38,6 +43,9 @@ public record SwitchKind(
         boolean hasOff,
         Set<Contact> links,
         Set<Terminal> worn) {
+    /** Both contactors of a pair in at once. */
+    public static final Setting BOTH_IN = new Stand("both in", Setting.Purpose.NEVER);
+
     /** Six terminals in three rows; the upper four cross over, the lower pair makes and breaks. */
     public static final SwitchKind CROSS_CORNER_DRUM = of(
             "cross-corner-drum",
@@ -169,6 +177,12 @@ public record SwitchKind(
                     "1-2 3-4 5-8 6-7")
             .linked("2-5 4-6");
 
+    /** Two contactors of three poles each: K1 is in at FORWARD, K2 at REVERSE; both in at once must never be. */
+    public static final SwitchKind CONTACTORS_3 = contactors(3);
+
+    /** Two contactors of four poles each. */
+    public static final SwitchKind CONTACTORS_4 = contactors(4);
+
     /** The kinds known so far, in the order they are offered. */
     public static final List<SwitchKind> ALL = List.of(
             CROSS_CORNER_DRUM,
@@ -185,7 +199,9 @@ public record SwitchKind(
             CAM_8,
             CAM_10,
             CAM_12,
-            TWO_TIER);
+            TWO_TIER,
+            CONTACTORS_3,
+            CONTACTORS_4);
 
     public SwitchKind {
         rows = rows.stream().map(List::copyOf).toList();
@@ -226,6 +242,59 @@ public record SwitchKind(
         List<Terminal> terminals = face.stream().flatMap(List::stream).toList();
         return new SwitchKind(
                 key, name, hint, face, ContactChart.ofHandle(terminals, closed), false, true, Set.of(), Set.of());
+    }
+
+    /**
+     * A pair of contactors, the power terminals with the marks of IEC 60947-4-1 (from memory): 1, 3, 5 on the line side, 2, 4, 6 on the
+     * motor's.
+     */
+    private static SwitchKind contactors(int poles) {
+        List<List<Terminal>> rows = List.of(new ArrayList<>(), new ArrayList<>());
+        Set<Contact> first = new LinkedHashSet<>();
+        Set<Contact> second = new LinkedHashSet<>();
+        for (String name : List.of("K1", "K2")) {
+            Device device = Device.named(name).orElseThrow();
+            for (int pole = 0; pole < poles; pole++) {
+                Terminal line = new Terminal(device, "" + (2 * pole + 1));
+                Terminal load = new Terminal(device, "" + (2 * pole + 2));
+                rows.get(0).add(line);
+                rows.get(1).add(load);
+                Contact contact = new Contact(line, load);
+                (name.equals("K1") ? first : second).add(contact);
+            }
+        }
+        Set<Contact> both = new LinkedHashSet<>(first);
+        both.addAll(second);
+        Map<Setting, Set<Contact>> closed = new LinkedHashMap<>();
+        closed.put(HandlePosition.FORWARD, first);
+        closed.put(HandlePosition.OFF, Set.of());
+        closed.put(HandlePosition.REVERSE, second);
+        closed.put(BOTH_IN, both);
+        // lines are landed on the last terminals of a face, leads on the first: 1, 3, 5 are the line side
+        List<Terminal> terminals = new ArrayList<>(rows.get(1));
+        terminals.addAll(rows.get(0));
+        return new SwitchKind(
+                "contactors-" + poles,
+                "Two contactors, " + (poles == 3 ? "three" : "four") + " poles",
+                "K1 is in one way, K2 the other; push-buttons and a control circuit work them.",
+                rows,
+                new ContactChart(terminals, closed),
+                false,
+                true,
+                Set.of(),
+                Set.of());
+    }
+
+    /** The kind of a key that is no face and chart of its own making: contactors. */
+    public static Optional<SwitchKind> ofContactors(String key) {
+        return List.of(CONTACTORS_3, CONTACTORS_4).stream()
+                .filter(k -> k.key().equals(key))
+                .findFirst();
+    }
+
+    /** Whether coils move it and not a hand: then a control circuit goes with it. */
+    public boolean hasCoils() {
+        return chart.terminals().stream().anyMatch(t -> t.is(Device.Type.CONTACTOR));
     }
 
     static Set<Contact> contacts(String pairs) {

@@ -63,17 +63,23 @@ public final class Evidence {
                                     () -> unless(facts.gear().kind().isPresent(), "lack.switch"),
                                     this::wrongSwitch,
                                     () -> unless(facts.gear().plan().isPresent(), "lack.plan"),
-                                    this::unsoundPlan))
+                                    this::unsoundPlan,
+                                    workup::controlLack))
                     .ask(
                             Gate.WIRE,
                             List.of(
                                     () -> unless(facts.gear().plan().isPresent(), "lack.wire.plan"),
                                     this::wrongSwitch,
                                     this::unsoundPlan,
+                                    workup::controlLack,
                                     () -> facts.gear()
                                             .plan()
                                             .filter(p -> p.left() > 0)
-                                            .map(p -> Sentence.of("lack.wires", p.left()))))
+                                            .map(p -> Sentence.of("lack.wires", p.left())),
+                                    () -> facts.gear()
+                                            .control()
+                                            .filter(c -> workup.hasCoils() && c.left() > 0)
+                                            .map(c -> Sentence.of("lack.controlWires", c.left()))))
                     .ask(
                             Gate.COLD,
                             List.of(

@@ -24,6 +24,8 @@ public enum Fact {
     SWITCH("the switch"),
     /** The chosen way to wire it. */
     PLAN("the wiring plan"),
+    /** The control circuit of contactors. */
+    CONTROL("the control circuit"),
     /** The wires that are made. */
     WIRES("the wires"),
     /** Something was wrong with the wiring, and was mended. */

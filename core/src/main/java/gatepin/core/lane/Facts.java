@@ -3,6 +3,8 @@ package gatepin.core.lane;
 import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.Claim.Asked;
+import gatepin.core.control.Ladder;
 import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
@@ -80,7 +82,7 @@ public record Facts(
                 motor,
                 supply,
                 rotation,
-                new GearFacts(gear.kind(), gear.rating(), gear.wishes(), Optional.empty()),
+                new GearFacts(gear.kind(), gear.rating(), gear.wishes(), Optional.empty(), Optional.empty()),
                 new Lane(Map.of()));
     }
 
@@ -137,8 +139,28 @@ public record Facts(
      * @param rating what is stamped on it; blank where nothing is
      * @param wishes what is asked of a plan besides running the motor right
      * @param plan the chosen plan
+     * @param control the control circuit of contactors
      */
-    public record GearFacts(Optional<SwitchKind> kind, String rating, Wishes wishes, Optional<WirePlan> plan) {}
+    public record GearFacts(
+            Optional<SwitchKind> kind,
+            String rating,
+            Wishes wishes,
+            Optional<WirePlan> plan,
+            Optional<ControlFacts> control) {
+        /** Gear that a hand moves. */
+        public GearFacts(Optional<SwitchKind> kind, String rating, Wishes wishes, Optional<WirePlan> plan) {
+            this(kind, rating, wishes, plan, Optional.empty());
+        }
+    }
+
+    /**
+     * The control circuit of contactors.
+     *
+     * @param ladder the ladder
+     * @param asked what it has to keep to
+     * @param left how many of its wires are not made yet
+     */
+    public record ControlFacts(Ladder ladder, Asked asked, int left) {}
 
     /**
      * What proves that it is as it should be.

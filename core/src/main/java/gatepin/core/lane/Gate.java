@@ -12,11 +12,23 @@ public enum Gate {
     WINDINGS("Windings", EnumSet.of(Fact.LEADS, Fact.WINDINGS)),
     SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE, Fact.SUPPLY)),
     ROTATION("Rotation", EnumSet.of(Fact.ROTATION)),
-    SWITCH("Switch", EnumSet.of(Fact.ROTATION, Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN)),
-    WIRE("Wire", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES)),
+    SWITCH(
+            "Switch",
+            EnumSet.of(Fact.ROTATION, Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL)),
+    WIRE(
+            "Wire",
+            EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL, Fact.WIRES)),
     COLD(
             "Cold check",
-            EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.WIRES, Fact.MENDED)),
+            EnumSet.of(
+                    Fact.LEADS,
+                    Fact.VOLTAGE,
+                    Fact.CONNECTION,
+                    Fact.SWITCH,
+                    Fact.PLAN,
+                    Fact.CONTROL,
+                    Fact.WIRES,
+                    Fact.MENDED)),
     LIVE(
             "Live check",
             EnumSet.of(
@@ -26,6 +38,7 @@ public enum Gate {
                     Fact.CONNECTION,
                     Fact.SWITCH,
                     Fact.PLAN,
+                    Fact.CONTROL,
                     Fact.WIRES,
                     Fact.MENDED)),
     HANDOVER(
@@ -38,6 +51,7 @@ public enum Gate {
                     Fact.CONNECTION,
                     Fact.SWITCH,
                     Fact.PLAN,
+                    Fact.CONTROL,
                     Fact.WIRES,
                     Fact.MENDED,
                     Fact.PAPERS));

@@ -2,6 +2,7 @@ package gatepin.core.lane;
 
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.LadderText;
 import gatepin.core.diagram.Column;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.paper.Paper;
@@ -49,6 +50,7 @@ final class PaperMark {
                 facts.motor().leads(),
                 workup.supply(),
                 facts.gear().kind().map(SwitchKind::name),
+                facts.gear().control().map(c -> LadderText.write(c.ladder())),
                 facts.ways(),
                 facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED),
                 facts.papers().isolator());

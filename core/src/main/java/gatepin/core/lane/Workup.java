@@ -10,6 +10,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.Prover;
 import gatepin.core.diagram.CapacitorBeside;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
@@ -39,6 +40,7 @@ import gatepin.core.verdict.RatedPoint;
 import gatepin.core.verdict.Rule;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -50,6 +52,9 @@ public final class Workup {
     private static final double BEFORE_THE_PANEL_OHMS = 0.03;
 
     private static final double CABLE_REACTANCE_OHMS_A_KILOMETRE = 0.1;
+
+    /** Longer than this no control circuit is gone through before a page. */
+    private static final Duration CONTROL_LIMIT = Duration.ofSeconds(3);
 
     private final Facts facts;
     private final Memory memory;
@@ -439,6 +444,26 @@ public final class Workup {
                 .findFirst()
                 .map((Verdict v) ->
                         VerdictWords.of(v, analysis.circuit().supply()).title());
+    }
+
+    /** Whether coils move the job's gear and not a hand. */
+    public boolean hasCoils() {
+        return facts.gear().kind().map(SwitchKind::hasCoils).orElse(false);
+    }
+
+    /** What the control circuit of the job's contactors lacks; empty where it holds, and where there are none. */
+    Optional<Sentence> controlLack() {
+        return memo.of("controlLack", this::workControlLack);
+    }
+
+    private Optional<Sentence> workControlLack() {
+        if (!hasCoils()) {
+            return Optional.empty();
+        }
+        return facts.gear()
+                .control()
+                .map(c -> Prover.objection(c.ladder(), c.asked(), Effort.of(CONTROL_LIMIT)))
+                .orElse(Optional.of(Sentence.of("lack.control")));
     }
 
     /** What the job has to show for its gates: each gate's room is asked what it lacks. */

@@ -214,7 +214,7 @@ public record FewestChanges(List<Change> changes, List<Wire> wires) {
                     continue;
                 }
                 for (Terminal end : List.of(wire.from(), wire.to())) {
-                    if (end.is(Type.SWITCH) || end.is(Type.SPLICE)) {
+                    if (end.isGear() || end.is(Type.SPLICE)) {
                         moves(i, end, targets, steps);
                     }
                 }
@@ -224,7 +224,7 @@ public record FewestChanges(List<Change> changes, List<Wire> wires) {
             }
             for (int a = 0; a < targets.size(); a++) {
                 for (int b = a + 1; b < targets.size(); b++) {
-                    if (targets.get(a).is(Type.SWITCH) && targets.get(b).is(Type.SWITCH)) {
+                    if (targets.get(a).isGear() && targets.get(b).isGear()) {
                         Wire jumper = new Wire(targets.get(a), targets.get(b), Wire.Run.SWITCH_BOX);
                         steps.add(new Step(
                                 new Change(Kind.ADD, jumper, jumper.from(), jumper.to()),

@@ -119,8 +119,9 @@ record Landing(List<Terminal> points, int[] bundleOf, int bundles, int[] netOn) 
                 lines.forEach(line -> wires.add(new Wire(on.get(on.size() - 1), line, Run.SUPPLY_CABLE)));
             }
         }
-        wires.add(new Wire(Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME, Run.MOTOR_CABLE));
-        wires.add(new Wire(Terminal.SWITCH_FRAME, Terminal.GROUND, Run.SUPPLY_CABLE));
+        Terminal frame = request.chart().frame();
+        wires.add(new Wire(Terminal.MOTOR_FRAME, frame, Run.MOTOR_CABLE));
+        wires.add(new Wire(frame, Terminal.GROUND, Run.SUPPLY_CABLE));
         return wires;
     }
 

@@ -1,7 +1,8 @@
 package gatepin.core.plan;
 
+import gatepin.core.rotation.Ways;
+
 import gatepin.core.Effort;
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
@@ -336,7 +337,7 @@ final class LandingSearch {
     private boolean wishesHold() {
         List<Terminal> terminals = request.chart().terminals();
         for (Wire kept : request.wishes().kept()) {
-            boolean fromSwitch = kept.from().is(Type.SWITCH);
+            boolean fromSwitch = kept.from().isGear();
             int terminal = terminals.indexOf(fromSwitch ? kept.from() : kept.to());
             int point = bundling.points().indexOf(fromSwitch ? kept.to() : kept.from());
             if (terminal >= 0 && point >= 0 && netOn[terminal] != bundling.bundleOf()[point]) {

@@ -1,7 +1,6 @@
 package gatepin.core.plan;
 
 import gatepin.core.Effort;
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.plan.PlanResult.Hindrance;
@@ -280,7 +279,7 @@ public final class Planner {
         int[] on = new int[request.chart().terminals().size()];
         Arrays.fill(on, -1);
         for (Wire kept : request.wishes().kept()) {
-            boolean fromSwitch = kept.from().is(Type.SWITCH);
+            boolean fromSwitch = kept.from().isGear();
             int terminal = request.chart().terminals().indexOf(fromSwitch ? kept.from() : kept.to());
             int point = points.indexOf(fromSwitch ? kept.to() : kept.from());
             if (terminal < 0 || point < 0) {

@@ -1,6 +1,5 @@
 package gatepin.core.plan;
 
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
@@ -46,7 +45,7 @@ public record Wishes(
     public SortedSet<Terminal> notOn(Collection<Terminal> face) {
         SortedSet<Terminal> missing = new TreeSet<>(unusable);
         kept.forEach(w -> missing.addAll(List.of(w.from(), w.to())));
-        missing.removeIf(t -> !t.is(Type.SWITCH) || face.contains(t));
+        missing.removeIf(t -> !t.isGear() || face.contains(t));
         return missing;
     }
 

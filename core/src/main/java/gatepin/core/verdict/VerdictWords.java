@@ -1,5 +1,7 @@
 package gatepin.core.verdict;
 
+import gatepin.core.circuit.Marks;
+
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.circuit.HandlePosition;
@@ -33,7 +35,7 @@ public record VerdictWords(Sentence title, Sentence words) {
         private static String mark(Terminal terminal) {
             return switch (terminal.device().type()) {
                 case CONTACTOR, OVERLOAD_RELAY, BUTTONS, DISCONNECT -> terminal.id();
-                default -> terminal.mark();
+                default -> terminal.label();
             };
         }
 

@@ -1,5 +1,7 @@
 package gatepin.core.wire;
 
+import gatepin.core.plan.Joined;
+
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
@@ -286,7 +288,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             connectors.forEach((kind, number) -> list.add(number + " × " + kind));
             long screws = order.stream()
                     .flatMap(w -> List.of(w.from(), w.to()).stream())
-                    .filter(t -> t.is(Type.SWITCH) || t.equals(Terminal.MOTOR_FRAME))
+                    .filter(t -> t.isGear() || t.equals(Terminal.MOTOR_FRAME))
                     .count();
             long tags = order.stream()
                     .flatMap(w -> List.of(w.from(), w.to()).stream())

@@ -79,7 +79,7 @@ public final class CheckLines {
         return file.supply()
                 .filter(s -> terminal.isLine())
                 .map(s -> s.nameOf(terminal))
-                .orElse(terminal.mark());
+                .orElse(terminal.label());
     }
 
     /** The steps under power in the order of work. */

@@ -3,6 +3,7 @@ package gatepin.web.demo;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.control.ControlWishes;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.StudBoard;
@@ -11,6 +12,7 @@ import gatepin.core.found.FoundRecord;
 import gatepin.core.found.FoundWire;
 import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.FaceReader;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
 import gatepin.core.lane.Gate;
 import gatepin.core.machine.Leads;
@@ -131,11 +133,11 @@ public class DemoShops implements ApplicationRunner {
                 "Honey extractor",
                 "Gearmotor with one oil-filled capacitor, no click. Four wires in two colour pairs.",
                 "1/8 hp 115 2.1 _ _ 60 1650 permanent-split-capacitor _ _ 10"));
-        job(
+        auger(job(
                 orchard,
                 "Seed auger",
                 "Two humps, two contactors and a push-button box. 200 ft from the panel.",
-                "2 hp 115 24 230 12 60 1740 capacitor-start-capacitor-run _ 560 40");
+                "2 hp 115 24 230 12 60 1740 capacitor-start-capacitor-run _ 560 40"));
         drill(job(
                 orchard,
                 "Tapping drill",
@@ -282,6 +284,29 @@ public class DemoShops implements ApplicationRunner {
                                 List.of()));
         desks.map().hide(id, HandlePosition.FORWARD, "1-7 3-9 5-11 6-12", "");
         desks.map().hide(id, HandlePosition.REVERSE, "2-8 4-10 5-11 6-12", "");
+    }
+
+    /** Two contactors that push-buttons work; the screw must stand before it is driven back. */
+    private void auger(long id) {
+        diagram(
+                id,
+                Supply.Kind.TWO_HOT,
+                "T1 T2 T3 T4 T5 T8",
+                new ConnectionReader.Typed("230", "T1", "T4 T8", "T2 T3 T5", "T5 T8"),
+                StatedRotation.Direction.COUNTER_CLOCKWISE);
+        ready(id, "60.96", Outlets.FIXED, ToolMotion.SEEN, DriveStage.Kind.BELT, false);
+        long contactors = switches.devices(files.file(id).job().shopId()).stream()
+                .filter(d -> d.kind().equals(SwitchKind.CONTACTORS_3.key()))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        desks.gear().choose(id, Seen.ANY, contactors, "3 HP 230 V");
+        ControlWishes usual = ControlWishes.USUAL;
+        desks.control()
+                .build(
+                        id,
+                        Seen.ANY,
+                        new ControlWishes(usual.supply(), usual.start(), ControlWishes.Before.TIMER, 5, usual.with()));
     }
 
     private void winch(long id) {

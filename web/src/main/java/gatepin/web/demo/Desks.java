@@ -1,6 +1,7 @@
 package gatepin.web.demo;
 
 import gatepin.web.check.CheckDesk;
+import gatepin.web.control.ControlDesk;
 import gatepin.web.exchange.ExchangeDesk;
 import gatepin.web.gate.diagram.DiagramDesk;
 import gatepin.web.gate.found.FoundDesk;
@@ -26,4 +27,5 @@ record Desks(
         SwitchDesk gear,
         MapDesk map,
         CheckDesk check,
-        ExchangeDesk exchange) {}
+        ExchangeDesk exchange,
+        ControlDesk control) {}

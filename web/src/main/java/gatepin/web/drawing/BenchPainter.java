@@ -1,5 +1,7 @@
 package gatepin.web.drawing;
 
+import gatepin.core.plan.Across;
+
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
@@ -139,7 +141,7 @@ final class BenchPainter {
         States states =
                 wire.isGround() ? States.always("ground") : states(f -> f.roleOf(wire), f -> f.isHot(wire.from()));
         return new Trace(
-                step, wire.from().mark() + " to " + wire.to().mark(), path(corners), path(beside(corners)), states);
+                step, wire.from().label() + " to " + wire.to().label(), path(corners), path(beside(corners)), states);
     }
 
     /** The point where a wire that ends at this cell is made fast. */

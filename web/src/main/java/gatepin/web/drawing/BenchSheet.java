@@ -1,5 +1,7 @@
 package gatepin.web.drawing;
 
+import gatepin.web.motor.Columns;
+
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
@@ -159,9 +161,9 @@ final class BenchSheet {
                     columnPitch,
                     Math.min(5, (Math.min(rows, 10 + 5 * (faceRows - 1)) - 10) / Math.max(1, faceRows - 1)));
             int ground = switchX + boxWidth / 2 + 2;
-            sheet.tag(Terminal.SWITCH_FRAME, "ground", ground, rows - 1, 2, Heading.EAST, "G", "");
+            sheet.tag(kind.chart().frame(), "ground", ground, rows - 1, 2, Heading.EAST, "G", "");
             sheet.router.block(ground - 2, rows - 2, ground, rows);
-            sheet.spots.computeIfPresent(Terminal.SWITCH_FRAME, (t, s) -> bothSides(s, 2));
+            sheet.spots.computeIfPresent(kind.chart().frame(), (t, s) -> bothSides(s, 2));
         });
         sheet.box("supply", supplyX, 1, 5, rows, "SUPPLY");
         sheet.router.block(supplyX, 0, width, rows + 2);
@@ -292,9 +294,9 @@ final class BenchSheet {
                     columnPitch,
                     rowPitch);
             int ground = width - 3;
-            sheet.tag(Terminal.SWITCH_FRAME, "ground", ground, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
+            sheet.tag(kind.chart().frame(), "ground", ground, top + switchHeight - 4, 2, Heading.SOUTH, "G", "");
             sheet.spots.computeIfPresent(
-                    Terminal.SWITCH_FRAME,
+                    kind.chart().frame(),
                     (t, s) -> new Sheet.Spot(
                             s.x(),
                             s.y(),

@@ -81,7 +81,7 @@ public record FacePicture(int width, int height, List<Node> nodes, List<Bar> bar
         kind.places().forEach((terminal, place) -> {
             int[] here = {MARGIN + PITCH * place[1], MARGIN + PITCH * place[0]};
             at.put(terminal, here);
-            nodes.add(new Node(terminal.mark(), here[0], here[1], true));
+            nodes.add(new Node(terminal.label(), here[0], here[1], true));
         });
         List<Bar> bars = kind.chart().closedIn(HandlePosition.FORWARD).stream()
                 .map(c ->

@@ -136,7 +136,7 @@ final class Sheet {
     }
 
     void stud(Terminal terminal, int x, int y, List<Heading> open) {
-        studs.add(new Stud(x * unit, y * unit, terminal.mark()));
+        studs.add(new Stud(x * unit, y * unit, terminal.label()));
         corners.put(terminal, new Router.Cell(x * unit + 13, y * unit - 13));
         List<Port> ports = open.stream().map(h -> Port.beside(x, y, h)).toList();
         router.block(x, y, x, y);

@@ -13,6 +13,7 @@ public enum JobPart {
     GEAR("the switch"),
     MAP("the switch's face"),
     WISHES("the wishes"),
+    CONTROL("the control circuit"),
     PLAN("the wiring plan"),
     WIRES("the wires"),
     CABLES("the lengths"),

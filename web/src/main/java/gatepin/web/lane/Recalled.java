@@ -41,6 +41,7 @@ public final class Recalled {
     private Optional<SwitchKind> kind = Optional.empty();
     private Wishes wishes = Wishes.NONE;
     private Optional<Facts.WirePlan> plan = Optional.empty();
+    private Optional<Facts.ControlFacts> control = Optional.empty();
     private CheckRecord checks = CheckRecord.NOTHING;
     private PaperRecord papers = PaperRecord.NOTHING;
 
@@ -101,6 +102,11 @@ public final class Recalled {
         plan = Optional.of(new Facts.WirePlan(wires, left));
     }
 
+    /** The control circuit of contactors. */
+    public void control(Facts.ControlFacts circuit) {
+        control = Optional.of(circuit);
+    }
+
     /** What was read and seen of the wiring. */
     public void checks(CheckRecord record) {
         checks = record;
@@ -147,7 +153,7 @@ public final class Recalled {
                 motor(job),
                 new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
                 rotation,
-                new Facts.GearFacts(kind, job.switchRating(), wishes, plan),
+                new Facts.GearFacts(kind, job.switchRating(), wishes, plan, control),
                 new Facts.ProofFacts(checks, papers),
                 lane);
     }

@@ -47,14 +47,14 @@ public record WiringWords(
     private static String group(SortedSet<Terminal> group, Supply supply) {
         List<String> marks = new ArrayList<>();
         group.stream().filter(Terminal::isLine).forEach(t -> marks.add(supply.nameOf(t)));
-        group.stream().filter(t -> !t.isLine()).forEach(t -> marks.add(t.mark()));
+        group.stream().filter(t -> !t.isLine()).forEach(t -> marks.add(t.label()));
         return String.join(" + ", marks);
     }
 
     private static String path(List<Leg> legs, Supply supply) {
         return supply.nameOf(Terminal.L1) + " → "
                 + legs.stream()
-                        .map(l -> l.from().mark() + " (" + l.winding().name() + ") " + l.to().mark())
+                        .map(l -> l.from().label() + " (" + l.winding().name() + ") " + l.to().label())
                         .collect(Collectors.joining(" → "))
                 + " → " + supply.nameOf(Terminal.L2);
     }

@@ -291,6 +291,6 @@ public record LibraryPage(List<Table> tables, List<Pattern> patterns, List<Face>
     }
 
     private static String mark(Terminal terminal) {
-        return terminal.mark();
+        return terminal.label();
     }
 }

@@ -273,7 +273,8 @@ public class Parcels {
                         facts.gear().kind().map(Parcels::alike),
                         facts.gear().rating(),
                         facts.gear().wishes(),
-                        facts.gear().plan()),
+                        facts.gear().plan(),
+                        facts.gear().control()),
                 new Facts.ProofFacts(
                         new CheckRecord(
                                 CheckRecord.NOTHING.meter(), facts.checks().entries()),

@@ -74,7 +74,7 @@ public final class MakingWords {
     }
 
     private static String end(Terminal end, String ground, String strip, String fitting) {
-        return (end.isGround() ? WiringWords.enclosure(end) + " " + ground : end.mark()) + ": strip " + strip + ", "
+        return (end.isGround() ? WiringWords.enclosure(end) + " " + ground : end.label()) + ": strip " + strip + ", "
                 + fitting;
     }
 

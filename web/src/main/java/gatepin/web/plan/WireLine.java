@@ -51,7 +51,7 @@ public record WireLine(
             String place = WiringWords.enclosure(terminal);
             return Character.toUpperCase(place.charAt(0)) + place.substring(1) + " " + terminal.mark();
         }
-        return terminal.isLine() ? supply.nameOf(terminal) : terminal.mark();
+        return terminal.isLine() ? supply.nameOf(terminal) : terminal.label();
     }
 
     private static String words(Wire wire, JobFile file) {

@@ -72,7 +72,7 @@ final class FoundWords {
                                 .map(g -> g.stream()
                                         .sorted(Comparator.comparing((Terminal t) -> !t.isLine())
                                                 .thenComparing(t -> t))
-                                        .map(t -> t.isLine() ? supply.nameOf(t) : t.mark())
+                                        .map(t -> t.isLine() ? supply.nameOf(t) : t.label())
                                         .collect(Collectors.joining(" + ")))
                                 .sorted()
                                 .toList()))
@@ -92,7 +92,12 @@ final class FoundWords {
         }
         Set<Terminal> drawn = new HashSet<>(circuit.orElseThrow().motor().leads());
         drawn.addAll(found.chart().terminals());
-        drawn.addAll(List.of(Terminal.L1, Terminal.L2, Terminal.GROUND, Terminal.MOTOR_FRAME, Terminal.SWITCH_FRAME));
+        drawn.addAll(List.of(
+                Terminal.L1,
+                Terminal.L2,
+                Terminal.GROUND,
+                Terminal.MOTOR_FRAME,
+                found.chart().frame()));
         found.inCircuit().stream()
                 .flatMap(w -> List.of(w.from(), w.to()).stream())
                 .filter(t -> t.is(Type.SPLICE) || t.is(Type.CAPACITOR))

@@ -1,6 +1,5 @@
 package gatepin.web.gate.gear;
 
-import gatepin.core.circuit.Device.Type;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.FewestChanges;
@@ -18,9 +17,8 @@ final class RepairWords {
 
     /** Whether the switch somebody wired already is right, and the fewest changes if not; empty while that cannot be said. */
     static Optional<Finding> of(JobFile file, Computing computing) {
-        boolean onSwitch = file.found().wires().stream()
-                .anyMatch(w -> !w.isAside()
-                        && (w.oneEnd().is(Type.SWITCH) || w.otherEnd().is(Type.SWITCH)));
+        boolean onSwitch =
+                wiring(file).inCircuit().stream().anyMatch(w -> w.from().isGear() || w.to().isGear());
         if (!onSwitch || !wiring(file).unknownEnds(file.wiredLeads()).isEmpty()) {
             return Optional.empty();
         }
@@ -53,11 +51,11 @@ final class RepairWords {
     }
 
     private static String change(FewestChanges.Change change) {
-        String wire = change.wire().from().mark() + "–" + change.wire().to().mark();
+        String wire = change.wire().from().label() + "–" + change.wire().to().label();
         return switch (change.kind()) {
             case MOVE ->
-                "Move the wire " + wire + ": its end on " + change.from().mark() + " goes to "
-                        + change.to().mark() + ".";
+                "Move the wire " + wire + ": its end on " + change.from().label() + " goes to "
+                        + change.to().label() + ".";
             case ADD -> "Put in a jumper " + wire + ".";
             case TAKE_OUT -> "Take out the jumper " + wire + ".";
         };

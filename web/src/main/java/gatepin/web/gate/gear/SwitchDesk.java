@@ -151,8 +151,8 @@ public class SwitchDesk {
                                 w -> plans.mark(planId, w.id(), true, act.person()),
                                 () -> comeOut.add(Sentence.of(
                                         "log.comeOut.wire",
-                                        made.wire().from().mark(),
-                                        made.wire().to().mark())));
+                                        made.wire().from().label(),
+                                        made.wire().to().label())));
             }
         }
         if (!comeOut.isEmpty()) {

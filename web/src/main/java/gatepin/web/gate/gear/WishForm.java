@@ -55,9 +55,9 @@ public record WishForm(
                 wishes.mostConductors().isPresent()
                         ? "" + wishes.mostConductors().getAsInt()
                         : "",
-                wishes.unusable().stream().sorted().map(Terminal::mark).collect(Collectors.joining(" ")),
+                wishes.unusable().stream().sorted().map(Terminal::label).collect(Collectors.joining(" ")),
                 wishes.kept().stream()
-                        .map(w -> w.from().mark() + " on " + w.to().mark())
+                        .map(w -> w.from().label() + " on " + w.to().label())
                         .sorted()
                         .collect(Collectors.joining(", ")));
     }
@@ -67,13 +67,13 @@ public record WishForm(
         return found.wires().stream()
                 .filter(w -> !w.isAside())
                 .flatMap(w -> Stream.of(List.of(w.oneEnd(), w.otherEnd()), List.of(w.otherEnd(), w.oneEnd())))
-                .filter(ends -> ends.get(1).is(Type.SWITCH)
+                .filter(ends -> ends.get(1).isGear()
                         && (ends.get(0).is(Type.MOTOR)
                                 || ends.get(0).is(Type.CAPACITOR)
                                 || ends.get(0).isLine())
                         && !ends.get(0).isGround()
                         && !ends.get(1).isGround())
-                .map(ends -> ends.get(0).mark() + " on " + ends.get(1).mark())
+                .map(ends -> ends.get(0).label() + " on " + ends.get(1).label())
                 .collect(Collectors.joining(", "));
     }
 
@@ -114,7 +114,7 @@ public record WishForm(
 
     private static Optional<Terminal> terminal(String mark, SwitchKind gear) {
         return gear.chart().terminals().stream()
-                .filter(t -> t.mark().equalsIgnoreCase(mark))
+                .filter(t -> t.label().equalsIgnoreCase(mark))
                 .findFirst();
     }
 

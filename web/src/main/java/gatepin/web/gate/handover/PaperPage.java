@@ -191,7 +191,7 @@ final class PaperPage {
     }
 
     private EndLabel label(Terminal here, Terminal far, String facts) {
-        String mark = here.isLine() ? lines.point(here) : here.mark();
+        String mark = here.isLine() ? lines.point(here) : here.label();
         return new EndLabel(mark, Marks.readsUpsideDown(mark), place(here), place(far), facts);
     }
 

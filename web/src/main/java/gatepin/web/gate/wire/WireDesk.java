@@ -51,8 +51,8 @@ public class WireDesk {
                     .findFirst()
                     .orElseThrow()
                     .wire();
-            String from = wire.from().mark();
-            String to = wire.to().mark();
+            String from = wire.from().label();
+            String to = wire.to().label();
             act.note(made ? Kind.MADE : Kind.UNMADE, Sentence.of(made ? "log.made" : "log.unmade", from, to));
             if (!made) {
                 checks.wireTakenBack(act);

@@ -1,0 +1,89 @@
+package gatepin.web.control;
+
+import gatepin.core.Sentence;
+import gatepin.core.control.Claim.Asked;
+import gatepin.core.control.ControlNet.ControlWire;
+import gatepin.core.control.ControlWishes;
+import gatepin.core.control.Ladder;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.web.control.ControlStore.Kept;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.LogStore.Kind;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** What a person does to a control circuit. */
+@Service
+public class ControlDesk {
+    private final Acts acts;
+    private final ControlStore store;
+
+    ControlDesk(Acts acts, ControlStore store) {
+        this.acts = acts;
+        this.store = store;
+    }
+
+    /**
+     * Saves a control circuit that was built from wishes.
+     *
+     * @throws StaleEdit when somebody saved one after {@code version}
+     */
+    public List<Drop> build(long jobId, int version, ControlWishes wishes) {
+        return save(jobId, version, wishes.ladder(), wishes.asked(), ControlForm.write(wishes));
+    }
+
+    /**
+     * Saves a control circuit as a person entered it.
+     *
+     * @throws StaleEdit when somebody saved one after {@code version}
+     */
+    List<Drop> enter(long jobId, int version, Ladder ladder, Asked asked) {
+        return save(jobId, version, ladder, asked, "");
+    }
+
+    private List<Drop> save(long jobId, int version, Ladder ladder, Asked asked, String wishes) {
+        return acts.on(jobId, Seen.of(JobPart.CONTROL, version), act -> {
+            boolean same = act.before()
+                    .kept(Kept.class)
+                    .map(k -> k.ladder().equals(ladder)
+                            && k.asked().equals(asked)
+                            && k.wishes().equals(wishes))
+                    .orElse(false);
+            if (same) {
+                return List.of();
+            }
+            store.save(jobId, ladder, asked, wishes);
+            act.saved("log.control", ladder.rungs().size());
+            return List.of(new Change(Fact.CONTROL, Sentence.of("change.control")));
+        });
+    }
+
+    /**
+     * Ticks a control wire, or takes the tick back.
+     *
+     * @throws StaleEdit when the circuit has no such wire any more
+     */
+    void tick(long jobId, String key, boolean made) {
+        acts.on(jobId, Seen.any(JobPart.WIRES), act -> {
+            ControlWire wire = act.before().kept(Kept.class).stream()
+                    .flatMap(k -> k.wires().stream())
+                    .filter(w -> ControlStore.key(w).equals(key))
+                    .findFirst()
+                    .orElseThrow(() -> new StaleEdit(JobPart.CONTROL));
+            if (!store.mark(jobId, wire, made, act.person())) {
+                return List.of();
+            }
+            act.note(
+                    made ? Kind.MADE : Kind.UNMADE,
+                    Sentence.of(made ? "log.controlMade" : "log.controlUnmade", wire.title()));
+            return made
+                    ? List.of()
+                    : List.of(new Change(Fact.WIRES, Sentence.of("change.controlUnmade", wire.title())));
+        });
+    }
+}

@@ -1,0 +1,99 @@
+// A control circuit that runs. The server knows what happens; the browser sends what hands do, and shows what comes back when it is due.
+import { isPlain } from './keys.js';
+
+const words = (text) => new Set((text ?? '').split(' ').filter(Boolean));
+
+export default () => ({
+  power: true,
+  says: 'Everything stands still.',
+  clock: '',
+  acts: [],
+  began: 0,
+  due: [],
+  asking: 0,
+  init() {
+    this.show(this.$refs.rest.dataset);
+  },
+  show(look) {
+    const closed = words(look.closed);
+    const points = words(look.points);
+    const live = words(look.live);
+    const drawn = this.$root.querySelector('svg.ladder');
+    drawn.querySelectorAll('[data-contact]').forEach((c) => c.classList.toggle('is-closed', closed.has(c.dataset.contact)));
+    drawn.querySelectorAll('[data-point]').forEach((w) => w.classList.toggle('is-live', points.has(w.dataset.point)));
+    drawn.querySelectorAll('[data-load]').forEach((l) => l.classList.toggle('is-live', live.has(l.dataset.load)));
+  },
+  step(event) {
+    this.$root.querySelectorAll('.step').forEach((s) => s.classList.toggle('shown', s === event.currentTarget));
+    this.show(event.currentTarget.dataset);
+  },
+  now() {
+    if (!this.began) this.began = performance.now();
+    return Math.round(performance.now() - this.began);
+  },
+  press(event) {
+    if (event.type === 'keydown' && (event.repeat || ![' ', 'Enter'].includes(event.key))) return;
+    if (event.type === 'keydown') event.preventDefault();
+    this.hold(event.currentTarget, true);
+  },
+  letGo(event) {
+    if (event.type === 'keyup' && ![' ', 'Enter'].includes(event.key)) return;
+    this.hold(event.currentTarget, false);
+  },
+  hold(button, down) {
+    const springs = button.dataset.springs === 'true';
+    const is = button.getAttribute('aria-pressed') === 'true';
+    // what stays put changes when it is pressed; what springs back follows the hand
+    if (springs ? is === down : !down) return;
+    const to = springs ? down : !is;
+    button.setAttribute('aria-pressed', String(to));
+    const part = button.dataset.part;
+    if (part === 'power') this.power = to;
+    this.acts.push(`${part}${to ? '+' : '-'}${this.now()}`);
+    this.ask();
+  },
+  async ask() {
+    const number = ++this.asking;
+    const from = this.now();
+    const until = from + 30000;
+    const query = new URLSearchParams({ acts: this.acts.join(','), until });
+    let run;
+    try {
+      const answer = await fetch(`${this.$root.dataset.run}?${query}`, { headers: { Accept: 'application/json' } });
+      if (!answer.ok) throw new Error(String(answer.status));
+      run = await answer.json();
+    } catch {
+      this.says = 'No answer: see whether the application runs, and press again.';
+      return;
+    }
+    if (number !== this.asking) return;
+    this.due.forEach(clearTimeout);
+    const now = this.now();
+    const past = run.frames.filter((f) => f.at <= now);
+    const frames = past.slice(-1).concat(run.frames.filter((f) => f.at > now));
+    this.due = frames.map((f) => setTimeout(() => this.frame(f, run.chatters), Math.max(0, f.at - this.now())));
+  },
+  frame(frame, chatters) {
+    this.show(frame.shown);
+    const inNow = [...words(frame.shown.in)].join(' and ');
+    const turns = { forward: 'turns FORWARD', reverse: 'turns REVERSE', off: 'stands still' }[frame.motion];
+    this.says = `${inNow ? `${inNow} in` : 'Nothing is in'}; the shaft ${turns}.${chatters ? ' It chatters.' : ''}`;
+    this.clock = `${(frame.at / 1000).toFixed(2)} s`;
+  },
+  held(key) {
+    const kinds = { f: '.hand.button, .hand.selector', r: '.hand.button, .hand.selector', s: '.hand.stop' };
+    if (!kinds[key]) return null;
+    const all = [...this.$root.querySelectorAll(kinds[key])];
+    return key === 's' ? all[0] : all.filter((b) => b.dataset.part === (key === 'f' ? 'S1' : 'S2'))[0];
+  },
+  key(event) {
+    if (!isPlain(event) || event.repeat) return;
+    const button = this.held(event.key.toLowerCase());
+    if (button) { this.hold(button, true); event.preventDefault(); }
+  },
+  keyUp(event) {
+    if (!isPlain(event)) return;
+    const button = this.held(event.key.toLowerCase());
+    if (button && button.dataset.springs === 'true') this.hold(button, false);
+  },
+});
