@@ -1,7 +1,5 @@
 package gatepin.core.control;
 
-import java.util.Set;
-
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.HandlePosition;
@@ -16,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.LongPredicate;
 
 /**
@@ -244,7 +243,8 @@ public final class Prover {
     }
 
     private BitSet closed(Space space, long state, String pressed) {
-        Set<Integer> byCoils = space.look(state, space.exactly(0, true), Set.of()).closed();
+        Set<Integer> byCoils =
+                space.look(state, space.exactly(0, true), Set.of()).closed();
         BitSet closed = new BitSet();
         for (ControlNet.Contact contact : net.contacts()) {
             boolean coil = net.ladder()
@@ -255,7 +255,9 @@ public final class Prover {
             // whatever a hand can close is taken to be closed
             closed.set(
                     contact.number(),
-                    coil ? byCoils.contains(contact.number()) : !isPressed || !contact.touch().normallyClosed());
+                    coil
+                            ? byCoils.contains(contact.number())
+                            : !isPressed || !contact.touch().normallyClosed());
         }
         return closed;
     }

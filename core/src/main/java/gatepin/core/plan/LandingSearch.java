@@ -1,7 +1,5 @@
 package gatepin.core.plan;
 
-import gatepin.core.rotation.Ways;
-
 import gatepin.core.Effort;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;

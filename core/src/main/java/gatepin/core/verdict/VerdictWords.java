@@ -1,7 +1,5 @@
 package gatepin.core.verdict;
 
-import gatepin.core.circuit.Marks;
-
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
 import gatepin.core.circuit.HandlePosition;

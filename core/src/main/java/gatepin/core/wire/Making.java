@@ -1,7 +1,5 @@
 package gatepin.core.wire;
 
-import gatepin.core.plan.Joined;
-
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;

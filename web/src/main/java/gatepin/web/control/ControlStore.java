@@ -1,7 +1,5 @@
 package gatepin.web.control;
 
-import gatepin.core.circuit.Marks;
-
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlNet;
 import gatepin.core.control.ControlNet.ControlWire;

@@ -1,7 +1,5 @@
 package gatepin.web.drawing;
 
-import gatepin.core.plan.Across;
-
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;

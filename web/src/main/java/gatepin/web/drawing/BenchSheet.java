@@ -1,7 +1,5 @@
 package gatepin.web.drawing;
 
-import gatepin.web.motor.Columns;
-
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
