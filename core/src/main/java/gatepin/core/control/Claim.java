@@ -66,7 +66,11 @@ public record Claim(Rule rule, String part, HandlePosition way) {
         if (!asked.restart()) {
             claims.add(new Claim(Rule.POWER_RETURNS, "", HandlePosition.OFF));
             for (Part part : ladder.of(Kind.EMERGENCY_STOP, Kind.STOP, Kind.OVERLOAD, Kind.LIMIT)) {
-                claims.add(new Claim(Rule.LET_GO, part.name(), HandlePosition.OFF));
+                // where a selector stays on, leaving a limit goes on with what the selector asks: that is said, not
+                // forbidden
+                if (part.kind() != Kind.LIMIT || ladder.of(Kind.SELECTOR).isEmpty()) {
+                    claims.add(new Claim(Rule.LET_GO, part.name(), HandlePosition.OFF));
+                }
             }
         }
         if (asked.standstillFirst() && bothWays) {

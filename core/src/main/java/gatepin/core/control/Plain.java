@@ -43,6 +43,9 @@ final class Plain {
                         Sentence.of(
                                 ladder.supply().grounded() ? "control.plain.behind" : "control.plain.behindFloating",
                                 p))));
+        if (!ladder.of(Kind.SELECTOR).isEmpty() && !ladder.of(Kind.LIMIT).isEmpty()) {
+            findings.add(new Finding(false, Sentence.of("control.plain.selectorOnLimit")));
+        }
         if (ladder.supply().aheadOfDisconnect()) {
             findings.add(new Finding(true, Sentence.of("control.plain.ahead")));
         }

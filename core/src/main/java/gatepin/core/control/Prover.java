@@ -104,7 +104,7 @@ public final class Prover {
 
     private Map<Claim, Boolean> holdings(ControlFault fault) {
         Space space = Space.of(net, fault, effort);
-        BitSet reach = reach(space);
+        BitSet reach = reach(space, effort);
         states += reach.cardinality();
         Map<Claim, Boolean> holdings = new LinkedHashMap<>();
         claims.forEach(c -> holdings.put(c, holds(space, reach, c)));
@@ -112,7 +112,7 @@ public final class Prover {
     }
 
     /** Every state that can be got into from all at rest. */
-    private BitSet reach(Space space) {
+    static BitSet reach(Space space, Effort effort) {
         BitSet seen = new BitSet();
         int[] stack = new int[1024];
         int[] top = {0};
@@ -227,7 +227,7 @@ public final class Prover {
     private List<Proof.LiveOnStop> liveOnStops() {
         List<Proof.LiveOnStop> all = new ArrayList<>();
         Space space = Space.of(net, ControlFault.NONE, effort);
-        BitSet reach = reach(space);
+        BitSet reach = reach(space, effort);
         for (Part stop : net.ladder().of(Kind.EMERGENCY_STOP)) {
             Held held = space.held(stop.name(), true);
             java.util.TreeSet<Integer> numbers = new java.util.TreeSet<>();

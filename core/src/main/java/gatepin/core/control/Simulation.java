@@ -152,14 +152,16 @@ public final class Simulation {
             state = space.turning(state, runsAs());
             seen.add(state);
         } else {
-            for (Map.Entry<Integer, Integer> entry : Map.copyOf(due).entrySet()) {
-                if (entry.getValue() == now) {
-                    long bit = 1L << entry.getKey();
-                    due.remove(entry.getKey());
-                    state ^= bit;
-                    seen.add(state);
-                }
-            }
+            // of contacts that are due at once one comes first, and may keep the others from moving
+            int bit = due.entrySet().stream()
+                    .filter(e -> e.getValue() == now)
+                    .mapToInt(Map.Entry::getKey)
+                    .min()
+                    .orElseThrow();
+            due.remove(bit);
+            target.remove(bit);
+            state ^= 1L << bit;
+            seen.add(state);
         }
         note();
     }

@@ -45,6 +45,7 @@ final class Space {
     private final List<Coil> coils = new ArrayList<>();
     final int bits;
     private long standstillBits;
+    private long outerMakers;
     private long forwardMains;
     private long reverseMains;
     private long masterMains;
@@ -79,6 +80,11 @@ final class Space {
 
         long contacts() {
             return openers | makers;
+        }
+
+        /** What moves when it pulls in; of a timer, that it begins to time. */
+        long driven() {
+            return timing >= 0 ? 1L << timing : contacts() | main;
         }
     }
 
@@ -138,6 +144,9 @@ final class Space {
             if (kind(net.contacts().get(inner.get(i))) == Kind.STANDSTILL) {
                 standstillBits |= 1L << i;
             }
+        }
+        for (int i = 0; i < outer.size(); i++) {
+            outerMakers |= net.contacts().get(outer.get(i)).touch().normallyClosed() ? 0 : 1L << i;
         }
         for (Coil coil : coils) {
             ways.getOrDefault(coil.part.name(), List.of()).forEach(w -> coil.terms.add(term(w)));
@@ -283,16 +292,54 @@ final class Space {
                 || motion(state) == TURNS_REVERSE && runs(state, HandlePosition.FORWARD);
     }
 
-    /** Whether what is operated can stay so for as long as a hand likes. */
+    /**
+     * Whether hands can leave everything as it is: some way for the outer contacts to stand keeps every coil live that has pulled in, and
+     * none that has not.
+     */
     boolean canStay(long state, Held held) {
-        for (Coil coil : coils) {
-            boolean times = coil.timing >= 0 && (state & 1L << coil.timing) != 0;
-            boolean isIn = times || (state & coil.contacts()) != 0 || (state & coil.main) != 0 && !coil.welded;
-            if (isIn && !canBeLive(coil, state, held, true) && !isHeldIn(coil, state)) {
-                return false;
+        if (!held.power()) {
+            return isAtRest(state, new Held(held.mask(), held.value(), false));
+        }
+        long forced = held.mask() & ~(held.value() ^ outerMakers);
+        return canStay(state, held, 0, forced);
+    }
+
+    /** @param conducting the outer contacts that have to be closed for the coils before this one */
+    private boolean canStay(long state, Held held, int number, long conducting) {
+        if (number == coils.size()) {
+            return coils.stream().noneMatch(c -> pullsIn(c, state, conducting));
+        }
+        Coil coil = coils.get(number);
+        boolean isOut = (state & (coil.driven() | coil.contacts())) == 0;
+        if (isOut || isHeldIn(coil, state)) {
+            return canStay(state, held, number + 1, conducting);
+        }
+        if (coil.dead) {
+            return false;
+        }
+        for (Term term : coil.terms) {
+            boolean whole = (coil.driven() & ~state) == 0 || term.weak();
+            if (whole
+                    && term.inside(state)
+                    && term.allowedBy(held)
+                    && canStay(state, held, number + 1, conducting | term.outerMask())) {
+                return true;
             }
         }
-        return true;
+        return false;
+    }
+
+    /** Whether a coil has its voltage, and has something still to move. */
+    private boolean pullsIn(Coil coil, long state, long conducting) {
+        if (coil.dead || (coil.driven() & ~state) == 0 || isBlocked(coil, state)) {
+            return false;
+        }
+        for (Term term : coil.terms) {
+            if (!term.weak() && term.inside(state) && (term.outerMask() & ~conducting) == 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** All that is operated of it is held by a weld: mirror contacts cannot go back while a main contact sticks. */
@@ -449,7 +496,7 @@ final class Space {
     /** Whether nothing has to move, with every outer contact where it is. */
     boolean isAtRest(long state, Held exactly) {
         for (Coil coil : coils) {
-            long all = coil.timing >= 0 ? 1L << coil.timing : coil.contacts() | coil.main;
+            long all = coil.driven();
             if (canBeLive(coil, state, exactly, false)) {
                 if ((all & ~state) != 0 && !isBlocked(coil, state)) {
                     return false;
