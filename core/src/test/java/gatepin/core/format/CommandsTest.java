@@ -86,12 +86,49 @@ class CommandsTest {
     }
 
     @Test
-    void planSaysWhyThereIsNothingToPlan() {
+    void planSaysWhyThereIsNothingToPlan() throws IOException {
         String halfGear = Files.readString(Path.of(example("seed-auger")))
                 .replace("\"purpose\": \"reverse\"", "\"purpose\": \"never\"");
         Path file = Files.writeString(folder.resolve("half.json"), halfGear);
         assertThat(run("plan", file.toString()).err()).contains("/switch: Plans are made for a switch with a handle");
         assertThat(run("plan", example("tool-grinder")).status()).isEqualTo(1);
+    }
+
+    @Test
+    void contactorsArePlannedLikeASwitch() throws IOException {
+        JsonNode plans = json("plan", example("seed-auger")).path("plans");
+        assertThat(plans).isNotEmpty();
+        assertThat(plans.path(0).path("wires").toString()).contains("K1.1", "K2.1", "box.G");
+    }
+
+    @Test
+    void proveSaysWhatHoldsAndHowTheRestFails() throws IOException {
+        JsonNode sound = json("prove", example("seed-auger"));
+        assertThat(sound.path("sound").asBoolean()).isTrue();
+        assertThat(sound.path("claims").findValuesAsText("claim"))
+                .contains("never-both", "stops-S9", "stands-still-first");
+        assertThat(sound.path("claims").findValuesAsText("standing")).doesNotContain("fails");
+
+        JsonNode stranger =
+                json("prove", EXAMPLES.resolve("strangers-ladder.txt").toString());
+        assertThat(stranger.path("sound").asBoolean()).isFalse();
+        JsonNode both = stranger.path("claims").path(0);
+        assertThat(both.path("standing").asText()).isEqualTo("fails");
+        assertThat(both.path("trace").findValuesAsText("words"))
+                .contains("Main contacts of K1 close", "Main contacts of K2 close");
+        assertThat(both.path("mend").asText()).contains("contact of K2 before the coil of K1");
+    }
+
+    @Test
+    void proveSaysInWhichLineOrFieldSomethingIsWrong() throws IOException {
+        Path ladder = Files.writeString(folder.resolve("ladder.txt"), "S0 stop\nK1 contactor\nK1: S0 nc - S1 no\n");
+        assertThat(run("prove", ladder.toString()).err()).contains("line 3: There is no S1");
+        String wiring =
+                Files.readString(Path.of(example("seed-auger"))).replace("\"K1 nc - K2 nc\"", "\"K1 nc - K7 nc\"");
+        Path file = Files.writeString(folder.resolve("wrong.json"), wiring);
+        assertThat(run("prove", file.toString()).err()).contains("/control/rungs/2: There is no K7");
+        assertThat(run("prove", example("apple-scratter")).err()).contains("has no control circuit");
+        assertThat(run("prove", example("nowhere")).status()).isEqualTo(1);
     }
 
     @Test

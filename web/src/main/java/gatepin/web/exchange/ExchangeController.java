@@ -48,6 +48,7 @@ import org.springframework.web.servlet.ModelAndView;
 class ExchangeController {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTE = 500;
+    private static final int LONGEST_REASON = 200;
 
     private final ExchangeDesk desk;
     private final JobPages pages;
@@ -118,6 +119,7 @@ class ExchangeController {
                                 unknown(m, wording),
                                 m.photos()))
                         .toList());
+        model.addAttribute("scrapped", desk.scrapped(shop.id()));
         model.asMap().putIfAbsent("wrong", Map.of());
         return "exchange/shelf";
     }
@@ -186,6 +188,29 @@ class ExchangeController {
         }
         model.addAttribute("wrong", JobPages.byField(problems));
         return new ModelAndView(shelf(shop, model, typed), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+    }
+
+    /** Scraps a motor; why is kept with what is known of it. */
+    @PostMapping("/shops/{id}/motors/{motor}/scrap")
+    ModelAndView scrap(
+            @PathVariable long id, @PathVariable long motor, @RequestParam(defaultValue = "") String why, Model model) {
+        Shop shop = shop(id);
+        String reason = why.strip();
+        if (reason.isEmpty() || reason.length() > LONGEST_REASON) {
+            model.addAttribute(
+                    "wrong",
+                    Map.of(
+                            "why-" + motor,
+                            reason.isEmpty()
+                                    ? "Say why, such as: start winding burnt through."
+                                    : "Use at most " + LONGEST_REASON + " letters."));
+            model.addAttribute("why", why);
+            return new ModelAndView(shelf(shop, model, Map.of()), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        if (!desk.scrap(id, motor, reason)) {
+            throw new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no motor " + motor + " on the shelf");
+        }
+        return new ModelAndView("redirect:/shops/" + id + "/motors?saved");
     }
 
     private static String name(Map<String, String> typed, List<Problem> problems) {

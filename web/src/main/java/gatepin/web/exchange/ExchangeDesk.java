@@ -14,6 +14,7 @@ import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.supply.Region;
+import gatepin.web.exchange.SpareStore.Scrapped;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;
@@ -108,6 +109,21 @@ public class ExchangeDesk {
                         described.mount()),
                 shops.ownerOf(shop));
         return true;
+    }
+
+    /** Scraps a motor of the shelf; gives false where it lies there no more. */
+    @Transactional
+    public boolean scrap(long shop, long motor, String why) {
+        if (spares.hold(shop, motor).isEmpty()) {
+            return false;
+        }
+        spares.scrap(motor, why);
+        return true;
+    }
+
+    @Transactional(readOnly = true)
+    List<Scrapped> scrapped(long shop) {
+        return spares.scrapped(shop);
     }
 
     Optional<OldMotor> old(long job) {

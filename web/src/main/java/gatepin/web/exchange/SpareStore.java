@@ -6,6 +6,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -48,7 +49,7 @@ class SpareStore {
     List<Kept> onShelf(long shop) {
         return jdbc.sql(
                         SELECT
-                                + " where motor.shop_id = :shop and motor.machine_id is null order by put_at desc, motor_id desc")
+                                + " where motor.shop_id = :shop and motor.machine_id is null and scrapped_at is null order by put_at desc, motor_id desc")
                 .param("shop", shop)
                 .query(SpareStore::kept)
                 .list();
@@ -56,13 +57,38 @@ class SpareStore {
 
     /** A motor on a shop's shelf, held until the transaction ends; empty where it is not there, or no more. */
     Optional<Kept> hold(long shop, long motor) {
-        return jdbc.sql(SELECT
-                        + " where motor.shop_id = :shop and motor.id = :motor and motor.machine_id is null for update")
+        return jdbc.sql(
+                        SELECT
+                                + " where motor.shop_id = :shop and motor.id = :motor and motor.machine_id is null and scrapped_at is null for update")
                 .param("shop", shop)
                 .param("motor", motor)
                 .query(SpareStore::kept)
                 .optional();
     }
+
+    /** Takes a motor off the shelf for good: what is known of it is kept, but it is offered for nothing any more. */
+    void scrap(long motor, String why) {
+        jdbc.sql("update spare set scrapped_at = :at, scrapped_why = :why where motor_id = :motor")
+                .param("at", Timestamp.from(clock.instant()))
+                .param("why", why)
+                .param("motor", motor)
+                .update();
+    }
+
+    /** What was scrapped, the last first: name and why. */
+    List<Scrapped> scrapped(long shop) {
+        return jdbc.sql("select name, scrapped_why, scrapped_at from spare join motor on motor.id = spare.motor_id"
+                        + " where motor.shop_id = :shop and scrapped_at is not null order by scrapped_at desc")
+                .param("shop", shop)
+                .query((row, n) -> new Scrapped(
+                        row.getString("name"),
+                        row.getString("scrapped_why"),
+                        row.getTimestamp("scrapped_at").toInstant()))
+                .list();
+    }
+
+    /** A motor that was scrapped. */
+    public record Scrapped(String name, String why, Instant at) {}
 
     /** The photos of a motor, the first taken first. */
     List<Long> photos(long motor) {

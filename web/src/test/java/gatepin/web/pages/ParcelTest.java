@@ -394,13 +394,33 @@ class ParcelTest {
     }
 
     @Test
+    @DisplayName("a stranger's contactor box comes in with its pair of contactors")
+    void aStrangersContactors() throws IOException {
+        String text = Files.readString(RunningDatabase.projectRoot().resolve("docs/formats/examples/seed-auger.json"))
+                .replace("\"machine\": \"Seed auger\"", "\"machine\": \"Stranger's auger\"");
+        visit.go("/jobs/in");
+        assertThat(visit.upload("/jobs/in", "file", "w.json", text.getBytes(StandardCharsets.UTF_8), "shop", "1"))
+                .isEqualTo(302);
+        visit.go("/");
+        String job = visit.all("a").stream()
+                .filter(a -> a.text().contains("Stranger's auger"))
+                .findFirst()
+                .orElseThrow()
+                .attr("href");
+        visit.go(job.replaceAll("\\?.*", "") + "/switch");
+        assertThat(visit.text("main")).contains("Two contactors, three poles");
+    }
+
+    @Test
     @DisplayName("a wiring that is none, or that no job can hold, is told by one sentence")
     void noWiring() throws IOException {
         visit.go("/jobs/in");
         for (String bad : List.of(
                 "{",
                 "{\"format\":\"gatepin-wiring\",\"version\":2}",
-                Files.readString(RunningDatabase.projectRoot().resolve("docs/formats/examples/seed-auger.json")),
+                Files.readString(RunningDatabase.projectRoot().resolve("docs/formats/examples/seed-auger.json"))
+                        .replace("K2.6", "K3.6")
+                        .replace("\"6\" ] }\n  ]", "\"6\" ] }, { \"name\": \"K3\", \"marks\": [ \"5\", \"6\" ] } ]"),
                 Files.readString(
                         RunningDatabase.projectRoot().resolve("docs/formats/examples/honey-extractor.json")))) {
             int before = files();
