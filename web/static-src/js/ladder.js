@@ -24,7 +24,7 @@ export default () => ({
     drawn.querySelectorAll('[data-load]').forEach((l) => l.classList.toggle('is-live', live.has(l.dataset.load)));
   },
   step(event) {
-    this.$root.querySelectorAll('.step').forEach((s) => s.classList.toggle('shown', s === event.currentTarget));
+    this.$root.querySelectorAll('.event-step').forEach((s) => s.classList.toggle('shown', s === event.currentTarget));
     this.show(event.currentTarget.dataset);
   },
   now() {

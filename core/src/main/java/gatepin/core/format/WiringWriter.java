@@ -6,6 +6,8 @@ import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.Device;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
@@ -17,7 +19,9 @@ import gatepin.core.plate.Plate;
 import gatepin.core.rotation.StatedRotation;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Writes a job's wiring in the open format; {@link WiringReader} reads it back. */
 public final class WiringWriter {
@@ -46,7 +50,13 @@ public final class WiringWriter {
         ObjectNode root = JSON.createObjectNode();
         root.put("format", "gatepin-wiring").put("version", 2).put("machine", described.machine());
         motor(root.putObject("motor"), described);
-        described.gear().ifPresent(kind -> gear(root.putObject("switch"), kind));
+        described.gear().ifPresent(kind -> {
+            if (kind.hasCoils()) {
+                contactors(root.putObject("gear"), kind);
+            } else {
+                gear(root.putObject("switch"), kind);
+            }
+        });
         Supply supply = wiring.supply();
         root.putObject("supply")
                 .put("volts", supply.volts())
@@ -114,6 +124,33 @@ public final class WiringWriter {
         described.given().startOhms().ifPresent(o -> measured.put("startOhms", o));
         described.given().startMicrofarads().ifPresent(c -> measured.put("startMicrofarads", c));
         described.given().runMicrofarads().ifPresent(c -> measured.put("runMicrofarads", c));
+    }
+
+    /** Devices and settings: what contactors are. */
+    private static void contactors(ObjectNode node, SwitchKind kind) {
+        node.put("name", kind.name());
+        ArrayNode devices = node.putArray("devices");
+        Map<Device, ArrayNode> marks = new TreeMap<>();
+        kind.chart()
+                .terminals()
+                .forEach(t -> marks.computeIfAbsent(
+                                t.device(),
+                                d -> devices.addObject().put("name", d.name()).putArray("marks"))
+                        .add(t.mark()));
+        ArrayNode settings = node.putArray("settings");
+        kind.chart()
+                .settings()
+                .forEach(s -> settings.addObject()
+                        .put("name", s.title())
+                        .put("purpose", s.purpose().name().toLowerCase(Locale.ROOT)));
+        ArrayNode contacts = node.putArray("contacts");
+        for (Contact contact : kind.chart().contacts()) {
+            ArrayNode closedIn = contacts.addObject()
+                    .put("a", contact.a().id())
+                    .put("b", contact.b().id())
+                    .putArray("closedIn");
+            kind.chart().settingsOf(contact).forEach(s -> closedIn.add(s.title()));
+        }
     }
 
     private static void gear(ObjectNode node, SwitchKind kind) {

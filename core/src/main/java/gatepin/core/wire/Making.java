@@ -286,7 +286,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             connectors.forEach((kind, number) -> list.add(number + " × " + kind));
             long screws = order.stream()
                     .flatMap(w -> List.of(w.from(), w.to()).stream())
-                    .filter(t -> t.isGear() || t.equals(Terminal.MOTOR_FRAME))
+                    .filter(t -> t.isGear() || t.isFrame())
                     .count();
             long tags = order.stream()
                     .flatMap(w -> List.of(w.from(), w.to()).stream())

@@ -42,7 +42,7 @@ class WiringFormatTest {
 
     static Stream<Path> examples() throws IOException {
         return Files.list(EXAMPLES)
-                .filter(p -> !p.toString().contains("readings"))
+                .filter(p -> p.toString().endsWith(".json") && !p.toString().contains("readings"))
                 .sorted();
     }
 
@@ -287,7 +287,13 @@ class WiringFormatTest {
             WiringFile read = WiringReader.read(text).value().orElseThrow();
 
             assertThat(read.circuit().wires()).isEqualTo(plan.wires());
-            assertThat(read.circuit().chart()).isEqualTo(kind.chart());
+            // settings of contactors have names of their own in a file
+            assertThat(read.circuit().chart().asHandle().orElseThrow().terminals())
+                    .containsExactlyInAnyOrderElementsOf(kind.chart().terminals());
+            for (HandlePosition position : HandlePosition.values()) {
+                assertThat(read.circuit().chart().asHandle().orElseThrow().closedIn(position))
+                        .isEqualTo(kind.chart().closedIn(position));
+            }
             assertThat(read.circuit().supply()).isEqualTo(motor.supply());
             assertThat(read.circuit().motor())
                     .isEqualTo(PlateFit.fit(Given.of(plate, 1))

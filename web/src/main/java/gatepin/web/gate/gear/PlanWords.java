@@ -9,6 +9,7 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.gear.Ahead;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
@@ -17,10 +18,14 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.rotation.RotationPlan;
+import gatepin.core.rotation.Tool;
+import gatepin.core.supply.BranchCircuit;
+import gatepin.core.supply.SupplyAdvice;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -43,7 +48,7 @@ final class PlanWords {
                         "The switch is not for this motor",
                         file.say(o) + ". Its horsepower at the voltage must cover the motor's.")));
         boolean momentary = file.facts().rotation().map(RotationPlan::momentary).orElse(false);
-        if (momentary && !gear.springReturn()) {
+        if (momentary && !gear.springReturn() && !gear.hasCoils()) {
             findings.add(Finding.bad(
                     "This handle stays where it is put",
                     "The machine needs one that springs back to OFF: it must not go on when the hand lets go."));
@@ -76,6 +81,37 @@ final class PlanWords {
     }
 
     /** What a plan means for the motor, beyond what the engine says of its wiring. */
+    /** What has to stand ahead of the gear, in words; what is needed first. */
+    static List<String> ahead(JobFile file, SwitchKind gear, Plan plan) {
+        Optional<RotationPlan> rotation = file.facts().rotation();
+        Tool tool = rotation.map(r -> r.machine().tool()).orElse(Tool.OTHER);
+        boolean cuts = List.of(Tool.LATHE, Tool.MILL, Tool.TABLE_SAW, Tool.BAND_SAW, Tool.GRINDER, Tool.DRILL)
+                .contains(tool);
+        Optional<BranchCircuit> circuit = file.workup()
+                .advice(file.facts()
+                        .supply()
+                        .run()
+                        .map(r -> r.metres().doubleValue())
+                        .orElse(0.0))
+                .flatMap(a -> file.job().volts().flatMap(a::at))
+                .flatMap(SupplyAdvice.Option::circuit);
+        return Ahead.of(new Ahead.Asked(
+                        gear.hasCoils(),
+                        !gear.springReturn(),
+                        cuts,
+                        file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR)),
+                        plan.cost().besideProtector(),
+                        circuit.map(BranchCircuit::overloadAmps).orElse(0.0),
+                        circuit.map(c -> c.breakerLow() == c.breakerHigh()
+                                        ? c.breakerLow() + " A"
+                                        : c.breakerLow() + " to " + c.breakerHigh() + " A")
+                                .orElse("")))
+                .stream()
+                .sorted(Comparator.comparing(a -> !a.must()))
+                .map(a -> file.say(a.why()))
+                .toList();
+    }
+
     static List<Finding> trade(Plan plan, SwitchKind gear, Supply supply) {
         List<Finding> findings = new ArrayList<>();
         if (plan.cost().besideProtector() > 0) {

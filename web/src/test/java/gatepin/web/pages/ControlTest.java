@@ -1,0 +1,124 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Contactors and their control circuit over HTTP. */
+class ControlTest {
+    private static final String PARTS = "S0 stop\nS1 button forward\nS2 button reverse\nF2 overload\n"
+            + "K1 contactor forward\nK2 contactor reverse\nshared: S0 nc - F2 nc\n";
+
+    private final Visit visit = new Visit();
+    private final Gates gates = new Gates(visit);
+
+    private String contactors(String machine) {
+        String job = gates.wireListOfASixLeadMotor(machine);
+        visit.go(job + "/switch");
+        gates.chooseSwitch("Two contactors, three poles");
+        return job;
+    }
+
+    @Test
+    @DisplayName(
+            "contactors are planned like a switch; their pin waits for a control circuit that holds, their wires for both lists")
+    void fromPlanToTicks() {
+        String job = contactors("Contactor box");
+        assertThat(visit.text("main")).contains("K1.1–K1.2", "Now its control circuit");
+        visit.press("Use plan A, pull the pin");
+        assertThat(visit.text("main")).contains("The contactors have no control circuit yet");
+
+        visit.go(job + "/control");
+        assertThat(visit.text("main")).contains("This is what most reversing boxes get");
+        visit.choose("#before", "TIMER").type("#wait", "soon").press("Save this circuit");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("“soon” will not do"));
+        assertThat(visit.value("#wait")).isEqualTo("soon");
+        visit.type("#wait", "7,5 s").press("Save this circuit");
+        assertThat(visit.text(".ticket"))
+                .contains(
+                        "Holds while nothing has failed",
+                        "Never both contactors in at once",
+                        "Even with any single part failed",
+                        "The shaft stands still before it is driven the other way",
+                        "With S9 pressed, these wires stay live",
+                        "NEMA size");
+        assertThat(visit.text("svg.ladder")).contains("S9", "K3", "13-14", "95-96");
+
+        visit.go(job + "/switch").press("Use plan A, pull the pin");
+        assertThat(visit.text(".fence")).contains("Switch passed");
+        gates.tickEveryWire();
+        visit.go(job + "/wire");
+        assertThat(visit.text("main")).contains("control wires are not made yet");
+        visit.go(job + "/control");
+        int wires = visit.all("#wires tr").size() - 1;
+        for (int i = 0; i < wires; i++) {
+            visit.press(visit.all("#wires tr:not(.made) button").get(0));
+        }
+        assertThat(visit.all("#wires tr.made")).hasSize(wires);
+        visit.go(job + "/wire").press("Pull the pin");
+        assertThat(visit.text(".fence")).contains("Wire passed");
+
+        visit.go(job + "/control").press(visit.all("#wires tr.made button").get(0));
+        visit.go(job + "/wire");
+        assertThat(visit.text("main")).contains("is not made any more", "One control wire is not made yet");
+        visit.go(job + "/log");
+        assertThat(visit.text("main")).contains("Control circuit saved", "Control wire");
+    }
+
+    @Test
+    @DisplayName("a stranger's ladder is proved; what fails is shown step by step, and the mend is done by a button")
+    void strangersLadder() {
+        String job = contactors("Stranger's box");
+        visit.go(job + "/control")
+                .type("#own", PARTS + "K1: (S1 no or K1 no) - S2 nc\nK2: (S2 no or K2 no) - S1 nc - K7 nc\n")
+                .press("Save and prove it");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(visit.text(".ticket")).contains("line 9: There is no K7");
+        assertThat(visit.value("#own")).contains("K7 nc");
+        visit.type("#own", PARTS + "K1: (S1 no or K1 no) - S2 nc\nK2: (S2 no or K2 no) - S1 nc\n")
+                .press("Save and prove it");
+        assertThat(visit.text(".ticket")).contains("Not to get power like this", "Show how it fails");
+        visit.press("Show how it fails");
+        assertThat(visit.text(".events"))
+                .contains("is pressed", "Main contacts of K1 close", "Main contacts of K2 close");
+        visit.go(job + "/switch");
+        visit.press("Use plan A, pull the pin");
+        assertThat(visit.text("main")).contains("does not hold what it must");
+
+        visit.go(job + "/control").press("Do that");
+        assertThat(visit.text(".ticket")).contains("Holds while nothing has failed");
+        assertThat(visit.value("#own")).contains("S2 nc - K2 nc");
+
+        visit.press(visit.all(".claims details a").get(0));
+        assertThat(visit.text("main")).contains("How it fails:", "with");
+        assertThat(visit.all(".events .event-step")).isNotEmpty();
+    }
+
+    @Test
+    @DisplayName("a contact is changed on the ladder itself; one that is gone is told")
+    void onTheLadder() {
+        String job = contactors("Changed ladder");
+        visit.go(job + "/control").press("Save this circuit");
+        int before = visit.all("svg.ladder .touch").size();
+        String last = visit.all("svg.ladder .touch").get(3).attr("href");
+        visit.go(last);
+        visit.choose("#part", "S0").choose("#normally", "nc").press("before it");
+        assertThat(visit.all("svg.ladder .touch")).hasSize(before + 1);
+        visit.go(job + "/control?contact=3").press("Take it out");
+        assertThat(visit.all("svg.ladder .touch")).hasSize(before);
+        visit.go(job + "/control?contact=999");
+        assertThat(visit.status()).isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("it runs: the frames say what is in, and what nobody knows is left out")
+    void runs() {
+        String job = contactors("Run box");
+        visit.go(job + "/control").press("Save this circuit");
+        String run = visit.body(job + "/control/run?acts=S1%2B100,S1-300,nonsense,X9%2B400&until=2000");
+        assertThat(run).contains("\"motion\":\"forward\"", "\"in\":\"K1\"", "\"chatters\":false");
+        assertThat(visit.statusOf(job + "/control/run?until=999999999")).isEqualTo(400);
+    }
+}
