@@ -26,6 +26,7 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import gatepin.core.Sentence;
 import gatepin.core.check.CheckRecord;
 import gatepin.core.check.Read;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Terminal;
@@ -61,6 +62,7 @@ public final class FactsJson {
                         return setting(key);
                     }
                 })
+                .addSerializer(ContactChart.class, chart())
                 .addSerializer(Ladder.class, asText(Ladder.class, LadderText::write))
                 .addDeserializer(Ladder.class, fromText(Ladder.class, FactsJson::ladder))
                 .addSerializer(Sentence.class, asText(Sentence.class, SentenceText::write))
@@ -119,6 +121,24 @@ public final class FactsJson {
                 } catch (RuntimeException e) {
                     throw context.weirdStringException(text, type, "it is none");
                 }
+            }
+        };
+    }
+
+    /** The settings of a chart in their own order: those of a handle and others cannot be put into one. */
+    private static JsonSerializer<ContactChart> chart() {
+        return new StdSerializer<>(ContactChart.class) {
+            @Override
+            public void serialize(ContactChart value, JsonGenerator out, SerializerProvider provider)
+                    throws IOException {
+                out.writeStartObject();
+                provider.defaultSerializeField("terminals", value.terminals(), out);
+                out.writeObjectFieldStart("closed");
+                for (Setting setting : value.settings()) {
+                    provider.defaultSerializeField(setting.word(), value.closedIn(setting), out);
+                }
+                out.writeEndObject();
+                out.writeEndObject();
             }
         };
     }

@@ -36,7 +36,7 @@ class ControlJourneyTest {
     @Test
     @DisplayName(
             "the auger from its plan to its control circuit: it runs by keyboard, waits for its timer, and its wires are ticked")
-    void auger() {
+    void theAuger() {
         String job = auger();
         browser.go(job + "/switch");
         assertThat(browser.text("main")).contains("K1.1");
