@@ -101,6 +101,9 @@ class ControlController {
         model.addAttribute("hands", ControlPage.hands(file, ladder));
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
+        model.addAttribute(
+                "left",
+                file.facts().gear().control().map(Facts.ControlFacts::left).orElse(0));
         model.addAttribute("parts", ladder.parts());
         sizing(model, file, ladder);
         picked(model, ladder);

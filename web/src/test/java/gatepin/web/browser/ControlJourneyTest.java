@@ -52,6 +52,7 @@ class ControlJourneyTest {
         key("keydown", "s");
         browser.untilText("#run-status", "Nothing is in");
 
+        browser.one("#wires summary").click();
         browser.all("#wires button").get(0).click();
         browser.untilText("#wires .made", "made");
         browser.go(job + "/cold");

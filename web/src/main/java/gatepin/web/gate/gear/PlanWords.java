@@ -126,6 +126,16 @@ final class PlanWords {
                             + supply.nameOf(Terminal.L2)
                             + ". Never throw it straight across under power."));
         }
+        if (gear.hasCoils()) {
+            findings.add(
+                    Across.shorts(plan.wires(), gear.chart())
+                            ? Finding.warn(
+                                    "Both contactors in at once would short the lines",
+                                    "The control circuit has to prove that it never happens; it is built next.")
+                            : Finding.good(
+                                    "Both contactors in at once short nothing",
+                                    "The motor would hum all the same: the control circuit still keeps them apart."));
+        }
         if (plan.cost().beyondDiagram() > 0) {
             findings.add(Finding.good(
                     "It joins the leads otherwise than the plate",
