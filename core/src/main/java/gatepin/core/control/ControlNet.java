@@ -220,30 +220,25 @@ public final class ControlNet {
 
     /** The points that are live while these contacts are closed: joined to the hot side through contacts alone. */
     public Set<Integer> live(Set<Integer> closed, boolean power) {
-        Set<Integer> live = new HashSet<>();
-        if (power) {
-            live.add(find(0));
-        }
-        boolean more = power;
+        return power ? joined(find(0), closed) : Set.of();
+    }
+
+    /** The points that closed contacts join with one. */
+    Set<Integer> joined(int point, Set<Integer> closed) {
+        Set<Integer> joined = new HashSet<>(Set.of(find(point)));
+        boolean more = true;
         while (more) {
             more = false;
             for (Contact contact : contacts) {
-                boolean one = live.contains(find(contact.from()));
-                boolean other = live.contains(find(contact.to()));
+                boolean one = joined.contains(find(contact.from()));
+                boolean other = joined.contains(find(contact.to()));
                 if (one != other && closed.contains(contact.number())) {
-                    live.add(find(contact.from()));
-                    live.add(find(contact.to()));
+                    joined.add(find(contact.from()));
+                    joined.add(find(contact.to()));
                     more = true;
                 }
             }
         }
-        return live;
-    }
-
-    /** The contacts that are closed while nothing is operated. */
-    public Set<Integer> closedAtRest() {
-        Set<Integer> closed = new HashSet<>();
-        contacts.stream().filter(c -> c.touch().normallyClosed()).forEach(c -> closed.add(c.number()));
-        return closed;
+        return joined;
     }
 }

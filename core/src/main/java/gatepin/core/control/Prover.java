@@ -7,7 +7,6 @@ import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Proof.Outcome;
 import gatepin.core.control.Proof.Standing;
-import gatepin.core.control.Space.Held;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.LinkedHashMap;
@@ -244,7 +243,7 @@ public final class Prover {
 
     private BitSet closed(Space space, long state, String pressed) {
         Set<Integer> byCoils =
-                space.look(state, space.exactly(0, true), Set.of()).closed();
+                new Readout(space).look(state, space.exactly(0, true), Set.of()).closed();
         BitSet closed = new BitSet();
         for (ControlNet.Contact contact : net.contacts()) {
             boolean coil = net.ladder()

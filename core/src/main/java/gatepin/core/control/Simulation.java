@@ -2,8 +2,6 @@ package gatepin.core.control;
 
 import gatepin.core.Effort;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.control.Space.Coil;
-import gatepin.core.control.Space.Held;
 import gatepin.core.control.Trace.Look;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -176,8 +174,8 @@ public final class Simulation {
     private void plan() {
         Held held = held();
         for (Coil coil : space.coils()) {
-            boolean live = Space.canBeLive(coil, state, held, false) && !space.isBlocked(coil, state);
-            boolean stays = !live && Space.canBeLive(coil, state, held, true);
+            boolean live = coil.canBeLive(state, held, false) && !space.isBlocked(coil, state);
+            boolean stays = !live && coil.canBeLive(state, held, true);
             long all = coil.contacts() | coil.main;
             if (coil.timing >= 0) {
                 times(coil, live);
@@ -232,7 +230,7 @@ public final class Simulation {
         int motion = space.motion(state);
         Moment moment = new Moment(
                 now,
-                space.look(state, held(), operated),
+                new Readout(space).look(state, held(), operated),
                 motion == Space.STILL
                         ? HandlePosition.OFF
                         : motion == Space.TURNS_FORWARD ? HandlePosition.FORWARD : HandlePosition.REVERSE);

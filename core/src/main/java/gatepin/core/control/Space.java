@@ -5,11 +5,9 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.ControlNet.Contact;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Paths.Way;
-import gatepin.core.control.Trace.Look;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -49,53 +47,6 @@ final class Space {
     private long forwardMains;
     private long reverseMains;
     private long masterMains;
-
-    /** Way masks: which inner contacts have to be operated or not, and which outer ones. */
-    record Term(long innerMask, long innerValue, long outerMask, long outerValue, boolean weak) {
-        boolean inside(long state) {
-            return ((state ^ innerValue) & innerMask) == 0;
-        }
-
-        boolean allowedBy(Held held) {
-            return ((outerValue ^ held.value()) & outerMask & held.mask()) == 0;
-        }
-    }
-
-    /** What moves together: the contacts of one coil. */
-    static final class Coil {
-        final Part part;
-        final List<Term> terms = new ArrayList<>();
-        long openers;
-        long makers;
-        long main;
-        int timing = -1;
-        boolean dead;
-        boolean loose;
-        boolean welded;
-        boolean noWait;
-
-        Coil(Part part) {
-            this.part = part;
-        }
-
-        long contacts() {
-            return openers | makers;
-        }
-
-        /** What moves when it pulls in; of a timer, that it begins to time. */
-        long driven() {
-            return timing >= 0 ? 1L << timing : contacts() | main;
-        }
-    }
-
-    /** Outer contacts that are held where they are; {@code power} false holds the power off. */
-    record Held(long mask, long value, boolean power) {
-        static final Held NOTHING = new Held(0, 0, true);
-
-        Held and(Held other) {
-            return new Held(mask | other.mask, (value & mask) | (other.value & other.mask), power && other.power);
-        }
-    }
 
     private Space(ControlNet net, ControlFault fault, Effort effort) {
         this.net = net;
@@ -209,6 +160,11 @@ final class Space {
         return net;
     }
 
+    /** The contacts that coils or the shaft move and that matter, by their bit. */
+    List<Integer> inner() {
+        return inner;
+    }
+
     List<Coil> coils() {
         return coils;
     }
@@ -248,18 +204,6 @@ final class Space {
 
     static Held powerOff() {
         return new Held(0, 0, false);
-    }
-
-    static boolean canBeLive(Coil coil, long state, Held held, boolean weakToo) {
-        if (coil.dead || !held.power()) {
-            return false;
-        }
-        for (Term term : coil.terms) {
-            if ((weakToo || !term.weak()) && term.inside(state) && term.allowedBy(held)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Whether a contactor's main contacts are in, with those of a master before them. */
@@ -359,7 +303,7 @@ final class Space {
     /** Every step from a state while some outer contacts are held. */
     void from(long state, Held held, Steps steps) {
         for (Coil coil : coils) {
-            boolean live = canBeLive(coil, state, held, false);
+            boolean live = coil.canBeLive(state, held, false);
             if (live) {
                 pullIn(coil, state, steps);
             }
@@ -449,33 +393,6 @@ final class Space {
         return outer;
     }
 
-    int innerBits() {
-        return inner.size();
-    }
-
-    /** The contact of an inner bit; −1 for a main contact, a timer's time or the shaft. */
-    int contactOf(int bit) {
-        return bit < inner.size() ? inner.get(bit) : -1;
-    }
-
-    /** The contactor of a main's bit; blank for other bits. */
-    String mainOf(int bit) {
-        return coils.stream()
-                .filter(c -> c.main == 1L << bit)
-                .map(c -> c.part.name())
-                .findFirst()
-                .orElse("");
-    }
-
-    /** The timer that a bit belongs to; blank for other bits. */
-    String timerOf(int bit) {
-        return coils.stream()
-                .filter(c -> c.timing >= 0 && (c.timing == bit || c.timing + 1 == bit))
-                .map(c -> c.part.name())
-                .findFirst()
-                .orElse("");
-    }
-
     /** Everything held: where each outer contact is operated. */
     Held exactly(long operated, boolean power) {
         return new Held((1L << outer.size()) - 1, operated, power);
@@ -484,10 +401,10 @@ final class Space {
     /** The steps that must come, with every outer contact where it is: none from a state at rest. */
     void forced(long state, Held exactly, Steps steps) {
         for (Coil coil : coils) {
-            boolean live = canBeLive(coil, state, exactly, false);
+            boolean live = coil.canBeLive(state, exactly, false);
             if (live) {
                 pullIn(coil, state, steps);
-            } else if (!canBeLive(coil, state, exactly, true)) {
+            } else if (!coil.canBeLive(state, exactly, true)) {
                 dropOut(coil, state, steps);
             }
         }
@@ -497,12 +414,12 @@ final class Space {
     boolean isAtRest(long state, Held exactly) {
         for (Coil coil : coils) {
             long all = coil.driven();
-            if (canBeLive(coil, state, exactly, false)) {
+            if (coil.canBeLive(state, exactly, false)) {
                 if ((all & ~state) != 0 && !isBlocked(coil, state)) {
                     return false;
                 }
             } else if ((state & (all | coil.contacts())) != 0
-                    && !canBeLive(coil, state, exactly, true)
+                    && !coil.canBeLive(state, exactly, true)
                     && !isHeldIn(coil, state)) {
                 return false;
             }
@@ -539,49 +456,5 @@ final class Space {
     /** What takes seconds, in a state at rest. */
     void later(long state, Steps steps) {
         slow(state, steps);
-    }
-
-    /** The coils that have their voltage. */
-    List<String> live(long state, Held exactly) {
-        return coils.stream()
-                .filter(c -> canBeLive(c, state, exactly, false))
-                .map(c -> c.part.name())
-                .toList();
-    }
-
-    /**
-     * How everything stands.
-     *
-     * @param operated the parts that a hand or the machine keeps operated
-     */
-    Look look(long state, Held exactly, Set<String> operated) {
-        Set<Integer> closed = new HashSet<>();
-        Set<String> in = new HashSet<>();
-        coils.stream().filter(c -> (state & c.main) != 0).forEach(c -> in.add(c.part.name()));
-        for (Contact contact : net.contacts()) {
-            int bit = inner.indexOf(contact.number());
-            int out = outer.indexOf(contact.number());
-            boolean moved;
-            if (bit >= 0) {
-                moved = (state >>> bit & 1) == 1;
-            } else if (out >= 0) {
-                moved = (exactly.value() >>> out & 1) == 1;
-            } else {
-                // it moves no coil: it goes with the rest of its part
-                moved = operated.contains(contact.touch().part())
-                        || isOperated(state, contact.touch().part());
-            }
-            if (moved != contact.touch().normallyClosed()) {
-                closed.add(contact.number());
-            }
-        }
-        return new Look(operated, closed, new HashSet<>(live(state, exactly)), in, exactly.power());
-    }
-
-    private boolean isOperated(long state, String part) {
-        return coils.stream()
-                .filter(c -> c.part.name().equals(part))
-                .anyMatch(c ->
-                        (state & (c.makers | c.main)) != 0 || c.makers == 0 && c.main == 0 && (state & c.openers) != 0);
     }
 }

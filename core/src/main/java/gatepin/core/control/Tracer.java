@@ -5,7 +5,6 @@ import gatepin.core.Sentence;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Claim.Rule;
 import gatepin.core.control.Part.Kind;
-import gatepin.core.control.Space.Held;
 import gatepin.core.control.Trace.By;
 import gatepin.core.control.Trace.Look;
 import gatepin.core.control.Trace.Step;
@@ -33,6 +32,7 @@ final class Tracer {
     private static final long POWER = 1L << 61;
 
     private final Space space;
+    private final Readout readout;
     private final ControlNet net;
     private final Claim claim;
     private final Effort effort;
@@ -48,6 +48,7 @@ final class Tracer {
         this.claim = claim;
         this.effort = effort;
         this.space = Space.of(net, fault, effort);
+        this.readout = new Readout(space);
         this.shift = space.bits;
         this.hands = new ArrayList<>();
         this.handNames = new ArrayList<>();
@@ -234,9 +235,9 @@ final class Tracer {
                 return new Step(By.EVENT, event(handNames.get(h), operated), look(after));
             }
         }
-        for (int bit = 0; bit < space.innerBits(); bit++) {
+        for (int bit = 0; bit < readout.innerBits(); bit++) {
             if ((changed >>> bit & 1) == 1 && !isStandstill(bit)) {
-                ControlNet.Contact contact = net.contacts().get(space.contactOf(bit));
+                ControlNet.Contact contact = net.contacts().get(readout.contactOf(bit));
                 boolean closes = (after >>> bit & 1) == 1 != contact.touch().normallyClosed();
                 return new Step(
                         By.CONTACT,
@@ -244,7 +245,7 @@ final class Tracer {
                         look(after));
             }
         }
-        for (int bit = space.innerBits(); bit < shift; bit++) {
+        for (int bit = readout.innerBits(); bit < shift; bit++) {
             if ((changed >>> bit & 1) == 1) {
                 return other(bit, after);
             }
@@ -253,22 +254,22 @@ final class Tracer {
     }
 
     private boolean isStandstill(int bit) {
-        String part = net.contacts().get(space.contactOf(bit)).touch().part();
+        String part = net.contacts().get(readout.contactOf(bit)).touch().part();
         return net.ladder().part(part).map(Part::kind).equals(Optional.of(Kind.STANDSTILL));
     }
 
     private Step other(int bit, long after) {
         boolean set = (after >>> bit & 1) == 1;
-        if (!space.mainOf(bit).isEmpty()) {
+        if (!readout.mainOf(bit).isEmpty()) {
             return new Step(
                     By.CONTACT,
-                    Sentence.of(set ? "control.step.mainIn" : "control.step.mainOut", space.mainOf(bit)),
+                    Sentence.of(set ? "control.step.mainIn" : "control.step.mainOut", readout.mainOf(bit)),
                     look(after));
         }
-        if (!space.timerOf(bit).isEmpty()) {
+        if (!readout.timerOf(bit).isEmpty()) {
             return new Step(
                     By.CONTACT,
-                    Sentence.of(set ? "control.step.times" : "control.step.timesNot", space.timerOf(bit)),
+                    Sentence.of(set ? "control.step.times" : "control.step.timesNot", readout.timerOf(bit)),
                     look(after));
         }
         int motion = space.motion(inner(after));
@@ -296,6 +297,6 @@ final class Tracer {
                 operated.add(handNames.get(h));
             }
         }
-        return space.look(inner(state), held(state), operated);
+        return readout.look(inner(state), held(state), operated);
     }
 }

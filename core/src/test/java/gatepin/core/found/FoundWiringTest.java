@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gatepin.core.Problem;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.found.FoundWiring.Difference;
@@ -235,5 +236,20 @@ class FoundWiringTest {
         assertThat(FoundRecord.NOTHING.lack()).isPresent();
         assertThat(new FoundRecord(true, List.of()).lack()).isEmpty();
         assertThat(new FoundRecord(false, wires("T1: T1 > L1")).lack()).isEmpty();
+    }
+
+    @Test
+    void pointsNamedAfterAContactorAreItsTerminalsWhereTheGearHasThem() {
+        List<FoundWire> wires = List.of(
+                new FoundWire(1, "T1", "", 0, Terminal.motor("T1"), Terminal.splice("K1 2"), ""),
+                new FoundWire(2, "", "", 0, Terminal.splice("K2.1"), Terminal.L1, ""),
+                new FoundWire(3, "", "", 0, Terminal.splice("K2.13"), Terminal.L2, ""));
+
+        assertThat(new FoundWiring(wires, SwitchKind.CONTACTORS_3.chart()).inCircuit())
+                .extracting(Wire::toString)
+                .containsExactly("motor.T1 → K1.2", "K2.1 → supply.L1", "splice.K2.13 → supply.L2");
+        assertThat(new FoundWiring(wires, SwitchKind.CROSS_CORNER_DRUM.chart()).inCircuit())
+                .extracting(Wire::from)
+                .contains(Terminal.splice("K2.1"));
     }
 }

@@ -84,7 +84,7 @@ public final class MadeUpWorld {
                 Terminal.L2,
                 Terminal.GROUND,
                 Terminal.MOTOR_FRAME,
-                Terminal.SWITCH_FRAME,
+                kind.chart().frame(),
                 Terminal.splice("X1"),
                 Terminal.splice("X2"),
                 Terminal.splice("nut a")));

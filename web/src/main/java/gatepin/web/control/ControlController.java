@@ -29,10 +29,15 @@ import gatepin.web.lane.JobPages;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -49,6 +54,8 @@ import org.springframework.web.servlet.ModelAndView;
 class ControlController {
     private static final int MOST_LETTERS = 12_000;
     private static final int MOST_ACTS = 300;
+    private static final Duration RUN_LIMIT = Duration.ofSeconds(5);
+    private static final Pattern ACT = Pattern.compile("([A-Za-z][A-Za-z0-9]{0,7})([+-])([0-9]{1,7})");
     private static final int LONGEST_RUN = 3_600_000;
     /** What a small machine coasts where nobody measured it, s (common practice). */
     private static final double COAST_SECONDS = 3;
@@ -94,13 +101,14 @@ class ControlController {
                 "atRest",
                 Shown.of(
                         net,
-                        Simulation.run(ladder, List.of(), COAST_SECONDS, 0, Effort.of(java.time.Duration.ofSeconds(2)))
+                        Simulation.run(ladder, List.of(), COAST_SECONDS, 0, Effort.of(RUN_LIMIT))
                                 .moments()
                                 .get(0)
                                 .look()));
         model.addAttribute("hands", ControlPage.hands(file, ladder));
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
+        model.addAttribute("dead", ControlPage.dead(ladder));
         model.addAttribute(
                 "left",
                 file.facts().gear().control().map(Facts.ControlFacts::left).orElse(0));
@@ -114,7 +122,7 @@ class ControlController {
         }
         Examined examined = answer.value().orElseThrow();
         model.addAttribute("proof", examined.proof());
-        model.addAttribute("worst", ControlPage.worst(examined.proof()).name().toLowerCase(java.util.Locale.ROOT));
+        model.addAttribute("worst", ControlPage.worst(examined.proof()).name().toLowerCase(Locale.ROOT));
         model.addAttribute("claims", ControlPage.claims(file, examined));
         model.addAttribute("live", ControlPage.live(examined.proof()));
         model.addAttribute(
@@ -227,7 +235,7 @@ class ControlController {
         if (takesOther && !known) {
             problems.add(new Problem("part", part, "Choose one of the parts that have contacts."));
         }
-        Optional<LadderEdit.Act> act = java.util.Arrays.stream(LadderEdit.Act.values())
+        Optional<LadderEdit.Act> act = Arrays.stream(LadderEdit.Act.values())
                 .filter(a -> a.name().equalsIgnoreCase(typed.getOrDefault("act", "")))
                 .findFirst();
         int number;
@@ -333,7 +341,7 @@ class ControlController {
         }
         Simulation.Run run;
         try {
-            run = Simulation.run(ladder, read, COAST_SECONDS, until, Effort.of(java.time.Duration.ofSeconds(5)));
+            run = Simulation.run(ladder, read, COAST_SECONDS, until, Effort.of(RUN_LIMIT));
         } catch (Effort.TooMuch e) {
             throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.why(), e);
         }
@@ -352,8 +360,7 @@ class ControlController {
 
     private static List<Act> acts(String text, Ladder ladder) {
         List<Act> acts = new ArrayList<>();
-        java.util.regex.Matcher act = java.util.regex.Pattern.compile("([A-Za-z][A-Za-z0-9]{0,7})([+-])([0-9]{1,7})")
-                .matcher(text);
+        Matcher act = ACT.matcher(text);
         int last = 0;
         while (act.find()) {
             int at = Math.max(last, Integer.parseInt(act.group(3)));

@@ -4,6 +4,7 @@ import gatepin.core.Effort;
 import gatepin.core.control.Claim;
 import gatepin.core.control.ControlFault;
 import gatepin.core.control.ControlNet;
+import gatepin.core.control.DeadCheck;
 import gatepin.core.control.Examined;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.Part;
@@ -174,6 +175,34 @@ final class ControlPage {
                     part.kind().springsBack()));
         }
         return hands;
+    }
+
+    /** What the ohmmeter shows between wire 1 and wire 0 with the fuse out, in words. */
+    public record DeadLine(String hold, String shows, boolean open) {}
+
+    static List<DeadLine> dead(Ladder ladder) {
+        return DeadCheck.of(ladder).stream()
+                .map(c -> new DeadLine(
+                        c.hold().isEmpty()
+                                ? "nothing"
+                                : c.hold().stream()
+                                        .map(h -> ladder.part(h)
+                                                        .filter(p -> p.kind() == Kind.CONTACTOR)
+                                                        .map(p -> "the armature of ")
+                                                        .orElse("")
+                                                + h)
+                                        .collect(Collectors.joining(" and ")),
+                        c.shows().isEmpty()
+                                ? "OL"
+                                : c.shows().stream()
+                                        .map(s -> ladder.part(s)
+                                                        .filter(p -> p.kind() == Kind.LAMP)
+                                                        .map(p -> "lamp ")
+                                                        .orElse("coil ")
+                                                + s)
+                                        .collect(Collectors.joining(", ")),
+                        c.shows().isEmpty()))
+                .toList();
     }
 
     static List<WireRow> wires(ControlStore.Kept kept) {

@@ -53,7 +53,13 @@ public record Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, Lis
     /** The first picture in which every wire is clear of all others, on ever roomier sheets. */
     private Optional<Drawing> clear(Function<BenchSheet, Sheet> shape) {
         for (int room = 0; room <= MOST_ROOM; room++) {
-            Optional<Drawing> drawing = new BenchPainter(this, shape.apply(new BenchSheet(this, room))).paint();
+            Sheet sheet = shape.apply(new BenchSheet(this, room));
+            boolean hasAll = wires.stream().allMatch(w -> sheet.has(w.from()) && sheet.has(w.to()));
+            if (!hasAll) {
+                // a wire goes to something that is not on the sheet: half a drawing would lie
+                return Optional.empty();
+            }
+            Optional<Drawing> drawing = new BenchPainter(this, sheet).paint();
             if (drawing.isPresent()) {
                 return drawing;
             }

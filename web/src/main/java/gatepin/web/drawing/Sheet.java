@@ -56,6 +56,11 @@ final class Sheet {
         this.router = new Router(width + 1, height + 1);
     }
 
+    /** Whether wires can land on a terminal here. */
+    boolean has(Terminal terminal) {
+        return spots.containsKey(terminal);
+    }
+
     /**
      * Where wires land on a terminal.
      *
