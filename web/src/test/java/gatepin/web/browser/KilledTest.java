@@ -40,6 +40,8 @@ class KilledTest {
             database.start();
             application = start(database, port);
             browser.go(job + "/wire");
+            // a page that finds the database still on its way says so, and looks again by itself
+            browser.untilText("main", "All wires");
             assertThat(browser.all(".step.is-made")).hasSizeBetween(confirmed, confirmed + 1);
             assertThat(browser.all(".step").subList(0, confirmed))
                     .as("the very ones that were confirmed")
