@@ -151,6 +151,15 @@ class LandingsTest {
     }
 
     @Test
+    void papersTakenAtTheTwentiethAreStillTrue() throws Exception {
+        try (ConfigurableApplicationContext context = on("V20.sql")) {
+            JobFile job = job(context, 1);
+            assertThat(job.facts().papers().isolator()).contains("the disconnect Q1 by the door");
+            assertThat(job.facts().papers().lack(job.workup()::paperMark)).isEmpty();
+        }
+    }
+
+    @Test
     void checksOfTheEighteenthAreAsTheyWereAndTheLastGateIsNext() throws Exception {
         try (ConfigurableApplicationContext context = on("V18.sql")) {
             JobFile job = job(context, 1);

@@ -26,6 +26,8 @@ final class PaperMark {
     static String of(Workup workup, Paper paper) {
         Facts facts = workup.facts();
         List<Object> shown = new ArrayList<>(everywhere(workup));
+        // only where there is one: papers that were taken before there were contactors stay true
+        facts.gear().control().ifPresent(c -> shown.add(LadderText.write(c.ladder())));
         if (paper == Paper.LABELS || paper == Paper.BUYING || paper == Paper.SHEET) {
             shown.add(facts.supply().cables());
             shown.add(facts.supply().run());
@@ -50,7 +52,6 @@ final class PaperMark {
                 facts.motor().leads(),
                 workup.supply(),
                 facts.gear().kind().map(SwitchKind::name),
-                facts.gear().control().map(c -> LadderText.write(c.ladder())),
                 facts.ways(),
                 facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED),
                 facts.papers().isolator());

@@ -87,12 +87,17 @@ class ControlStore implements Keeper {
 
     /** Marks a wire made or not; gives false where it stood so already. */
     boolean mark(long jobId, ControlWire wire, boolean made, long person) {
-        String sql = made
-                ? "insert ignore into control_wire_made (job_id, from_terminal, to_terminal, made_at, made_by)"
-                        + " values (:job, :from, :to, :at, :by)"
-                : "delete from control_wire_made where job_id = :job and from_terminal = :from and to_terminal = :to"
-                        + " and :at is not null and :by > 0";
-        return jdbc.sql(sql)
+        if (!made) {
+            return jdbc.sql("delete from control_wire_made where job_id = :job and from_terminal = :from"
+                                    + " and to_terminal = :to")
+                            .param("job", jobId)
+                            .param("from", wire.from())
+                            .param("to", wire.to())
+                            .update()
+                    == 1;
+        }
+        return jdbc.sql("insert ignore into control_wire_made (job_id, from_terminal, to_terminal, made_at, made_by)"
+                                + " values (:job, :from, :to, :at, :by)")
                         .param("job", jobId)
                         .param("from", wire.from())
                         .param("to", wire.to())
