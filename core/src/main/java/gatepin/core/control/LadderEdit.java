@@ -70,9 +70,4 @@ public final class LadderEdit {
         }
         return kept.isEmpty() ? Branch.WIRE : Branch.beside(kept);
     }
-
-    /** A contact at the end of a rung, before its load. */
-    public static Ladder append(Ladder ladder, String load, Touch contact) {
-        return ladder.withRungs(r -> r.load().equals(load) ? r.with(Branch.series(r.before(), contact)) : r);
-    }
 }

@@ -239,16 +239,6 @@ final class Paths {
         return rest.isEmpty();
     }
 
-    /** The net it was made for. */
-    ControlNet net() {
-        return net;
-    }
-
-    /** What a terminal is one with, for a net with a fault. */
-    int vertex(String terminal) {
-        return at(vertexOf, terminal);
-    }
-
     /** The terminals that are live while these contacts are closed: joined to hot through contacts alone. */
     List<String> live(BitSet closed) {
         boolean[] reached = new boolean[vertices];

@@ -2,7 +2,6 @@ package gatepin.core.control;
 
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Proof.Outcome;
@@ -267,10 +266,5 @@ public final class Prover {
                 .findFirst()
                 .orElseThrow()
                 .getKey();
-    }
-
-    /** The way that is not the one. */
-    static HandlePosition other(HandlePosition way) {
-        return way == HandlePosition.FORWARD ? HandlePosition.REVERSE : HandlePosition.FORWARD;
     }
 }

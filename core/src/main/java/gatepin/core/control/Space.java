@@ -202,10 +202,6 @@ final class Space {
         return all;
     }
 
-    static Held powerOff() {
-        return new Held(0, 0, false);
-    }
-
     /** Whether a contactor's main contacts are in, with those of a master before them. */
     boolean runs(long state, HandlePosition way) {
         long mains = way == HandlePosition.FORWARD ? forwardMains : reverseMains;

@@ -28,7 +28,7 @@ public record Ahead(Kind kind, String name, boolean must, Sentence why) {
      *
      * @param coils contactors stand behind it, with a control circuit that holds nothing in when power fails
      * @param handleStays the handle stays where it is put
-     * @param cuts the tool is a saw, a lathe or a mill, or hurts by itself when it starts unseen
+     * @param cuts the tool cuts, grips or draws in: it hurts by itself when it starts unseen
      * @param ownProtector the motor has a protector of its own
      * @param besideProtector directions in which some current passes beside it
      * @param overloadAmps what an overload is set to, A; 0 while plate or supply are not known

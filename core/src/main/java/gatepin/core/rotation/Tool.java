@@ -71,6 +71,14 @@ public enum Tool {
         return hazards;
     }
 
+    /** Whether it cuts, grips or draws in, so that it hurts by itself when it starts with nobody looking (common practice). */
+    public boolean hurtsUnseen() {
+        return switch (this) {
+            case LATHE, DRILL, MILL, TABLE_SAW, BAND_SAW, GRINDER, AUGER, ROLLER, WINDER, CRUSHER -> true;
+            case FAN, COMPRESSOR, PUMP, HOIST, CONVEYOR, WHEEL, DOOR, OTHER -> false;
+        };
+    }
+
     /** What its two ways are usually called. */
     public Ways ways() {
         return ways;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.gear.Ahead.Asked;
 import gatepin.core.gear.Ahead.Kind;
+import gatepin.core.rotation.Tool;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -24,6 +25,13 @@ class AheadTest {
         assertThat(musts(new Asked(false, false, false, false, 0, 6.9, ""))).contains(Kind.OVERLOAD);
         assertThat(musts(new Asked(true, false, false, true, 0, 6.9, ""))).contains(Kind.OVERLOAD);
         assertThat(musts(new Asked(false, true, true, true, 0, 6.9, ""))).doesNotContain(Kind.OVERLOAD);
+    }
+
+    @Test
+    void sawsLathesAndMillsHurtWhenTheyStartUnseen() {
+        assertThat(List.of(Tool.LATHE, Tool.MILL, Tool.TABLE_SAW, Tool.BAND_SAW))
+                .allMatch(Tool::hurtsUnseen);
+        assertThat(List.of(Tool.FAN, Tool.PUMP, Tool.OTHER)).noneMatch(Tool::hurtsUnseen);
     }
 
     @Test

@@ -85,8 +85,6 @@ final class PlanWords {
     static List<String> ahead(JobFile file, SwitchKind gear, Plan plan) {
         Optional<RotationPlan> rotation = file.facts().rotation();
         Tool tool = rotation.map(r -> r.machine().tool()).orElse(Tool.OTHER);
-        boolean cuts = List.of(Tool.LATHE, Tool.MILL, Tool.TABLE_SAW, Tool.BAND_SAW, Tool.GRINDER, Tool.DRILL)
-                .contains(tool);
         Optional<BranchCircuit> circuit = file.workup()
                 .advice(file.facts()
                         .supply()
@@ -98,7 +96,7 @@ final class PlanWords {
         return Ahead.of(new Ahead.Asked(
                         gear.hasCoils(),
                         !gear.springReturn(),
-                        cuts,
+                        tool.hurtsUnseen(),
                         file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR)),
                         plan.cost().besideProtector(),
                         circuit.map(BranchCircuit::overloadAmps).orElse(0.0),
