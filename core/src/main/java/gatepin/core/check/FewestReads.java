@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * The cheapest choice of columns that covers every row: branch and bound, exact unless it is cut short. A column's price is a thousand
  * for being there at all and a little for what it takes to get at it, so that the fewest come first and then the easiest.
  */
-final class FewestReads {
+public final class FewestReads {
     /** What a column costs for being there. */
     static final int ONE = 1000;
 
@@ -34,7 +34,7 @@ final class FewestReads {
      * @param chosen the columns, by their places
      * @param leastNumber no choice has fewer
      */
-    record Choice(List<Integer> chosen, int leastNumber) {}
+    public record Choice(List<Integer> chosen, int leastNumber) {}
 
     private final List<BitSet> covers;
     private final int[] costs;
@@ -70,7 +70,7 @@ final class FewestReads {
      * @param given columns that are chosen whatever comes
      * @param rows the rows to cover; each has to be in some column
      */
-    static Choice choose(List<BitSet> columns, int[] access, List<Integer> given, BitSet rows) {
+    public static Choice choose(List<BitSet> columns, int[] access, List<Integer> given, BitSet rows) {
         BitSet left = (BitSet) rows.clone();
         given.forEach(c -> left.andNot(columns.get(c)));
         List<Integer> kept = undominated(columns, access, left);

@@ -1,5 +1,6 @@
 package gatepin.core.control;
 
+import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.control.ControlNet.Load;
 import gatepin.core.control.Part.Kind;
 import java.util.ArrayList;
@@ -18,6 +19,16 @@ public record DeadCheck(List<String> hold, List<String> shows) {
     public DeadCheck {
         hold = List.copyOf(hold);
         shows = List.copyOf(shows);
+    }
+
+    /** Stands for it wherever it is kept: the same as long as the same is asked. */
+    public String key() {
+        return String.join("+", hold);
+    }
+
+    /** Whether what was shown is what it has to show. */
+    public boolean agrees(Shows seen) {
+        return seen == (shows.isEmpty() ? Shows.OPEN : Shows.LOAD);
     }
 
     /**

@@ -37,6 +37,7 @@ import gatepin.core.lane.Facts;
 import gatepin.core.words.SentenceText;
 import java.io.IOException;
 import java.util.Arrays;
+import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -175,9 +176,13 @@ public final class FactsJson {
      */
     public static Facts read(JsonNode json) {
         try {
-            if (json.path("gear") instanceof ObjectNode gear && !gear.has("control")) {
-                // before there were contactors
-                gear.putNull("control");
+            if (json.path("gear") instanceof ObjectNode gear) {
+                // before there were contactors, before what stands ahead was decided, before a dead control circuit was
+                // read
+                List.of("control", "ahead").stream().filter(f -> !gear.has(f)).forEach(gear::putNull);
+                if (gear.path("control") instanceof ObjectNode control && !control.has("reads")) {
+                    control.putArray("reads");
+                }
             }
             return MAPPER.treeToValue(json, Facts.class);
         } catch (JsonProcessingException e) {

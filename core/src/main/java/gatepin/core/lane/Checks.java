@@ -39,7 +39,7 @@ public final class Checks {
         return workup.facts();
     }
 
-    private boolean isPlanned() {
+    boolean isPlanned() {
         return facts().gear().plan().isPresent();
     }
 

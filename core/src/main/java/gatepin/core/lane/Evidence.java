@@ -64,7 +64,8 @@ public final class Evidence {
                                     this::wrongSwitch,
                                     () -> unless(facts.gear().plan().isPresent(), "lack.plan"),
                                     this::unsoundPlan,
-                                    workup::controlLack))
+                                    workup::controlLack,
+                                    () -> workup.standsAhead().lack()))
                     .ask(
                             Gate.WIRE,
                             List.of(
@@ -79,7 +80,8 @@ public final class Evidence {
                                     () -> facts.gear()
                                             .control()
                                             .filter(c -> workup.hasCoils() && c.left() > 0)
-                                            .map(c -> Sentence.of("lack.controlWires", c.left()))))
+                                            .map(c -> Sentence.of("lack.controlWires", c.left())),
+                                    () -> workup.standsAhead().wiresLack()))
                     .ask(
                             Gate.COLD,
                             List.of(
@@ -90,7 +92,9 @@ public final class Evidence {
                                     () -> workup.checks()
                                             .cold()
                                             .map(ColdCheck::lack)
-                                            .orElse(Optional.of(Sentence.of("lack.cold.motor")))))
+                                            .orElse(Optional.of(Sentence.of("lack.cold.motor"))),
+                                    workup::controlDeadLack,
+                                    () -> workup.standsAhead().deadLack()))
                     .ask(
                             Gate.LIVE,
                             List.of(

@@ -26,6 +26,8 @@ public enum Fact {
     PLAN("the wiring plan"),
     /** The control circuit of contactors. */
     CONTROL("the control circuit"),
+    /** What stands between panel and gear. */
+    AHEAD("what stands ahead of it"),
     /** The wires that are made. */
     WIRES("the wires"),
     /** Something was wrong with the wiring, and was mended. */

@@ -1,9 +1,14 @@
 package gatepin.core.lane;
 
+import gatepin.core.Sentence;
+import gatepin.core.ahead.AheadRecord;
 import gatepin.core.check.CheckRecord;
+import gatepin.core.check.DeadRead;
+import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.Claim.Asked;
+import gatepin.core.control.DeadCheck;
 import gatepin.core.control.Ladder;
 import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
@@ -82,7 +87,7 @@ public record Facts(
                 motor,
                 supply,
                 rotation,
-                new GearFacts(gear.kind(), gear.rating(), gear.wishes(), Optional.empty(), Optional.empty()),
+                new GearFacts(gear.kind(), gear.rating(), gear.wishes(), Optional.empty()),
                 new Lane(Map.of()));
     }
 
@@ -140,16 +145,18 @@ public record Facts(
      * @param wishes what is asked of a plan besides running the motor right
      * @param plan the chosen plan
      * @param control the control circuit of contactors
+     * @param ahead what stands ahead of it; empty until that is decided
      */
     public record GearFacts(
             Optional<SwitchKind> kind,
             String rating,
             Wishes wishes,
             Optional<WirePlan> plan,
-            Optional<ControlFacts> control) {
-        /** Gear that a hand moves. */
+            Optional<ControlFacts> control,
+            Optional<AheadRecord> ahead) {
+        /** Gear that a hand moves, with nothing decided of what stands ahead. */
         public GearFacts(Optional<SwitchKind> kind, String rating, Wishes wishes, Optional<WirePlan> plan) {
-            this(kind, rating, wishes, plan, Optional.empty());
+            this(kind, rating, wishes, plan, Optional.empty(), Optional.empty());
         }
     }
 
@@ -159,8 +166,34 @@ public record Facts(
      * @param ladder the ladder
      * @param asked what it has to keep to
      * @param left how many of its wires are not made yet
+     * @param reads what an ohmmeter showed of it since it was last changed, later readings of the same thing last
      */
-    public record ControlFacts(Ladder ladder, Asked asked, int left) {}
+    public record ControlFacts(Ladder ladder, Asked asked, int left, List<DeadRead> reads) {
+        public ControlFacts {
+            reads = List.copyOf(reads);
+        }
+
+        /** What was shown last of a reading; empty where it was not taken. */
+        public Optional<Shows> shown(DeadCheck read) {
+            return reads.stream()
+                    .filter(r -> r.about().equals(read.key()))
+                    .reduce((before, last) -> last)
+                    .map(DeadRead::shows);
+        }
+
+        /** What its dead check still lacks: a reading that is not taken, or one that shows something else. */
+        Optional<Sentence> deadLack() {
+            List<DeadCheck> all = DeadCheck.of(ladder);
+            long open = all.stream().filter(c -> shown(c).isEmpty()).count();
+            return all.stream()
+                    .filter(c -> shown(c).map(s -> !c.agrees(s)).orElse(false))
+                    .findFirst()
+                    .map(c -> c.hold().isEmpty()
+                            ? Sentence.of("lack.controlWrong.nothing")
+                            : Sentence.of("lack.controlWrong", String.join(", ", c.hold())))
+                    .or(() -> open > 0 ? Optional.of(Sentence.of("lack.controlReads", open)) : Optional.empty());
+        }
+    }
 
     /**
      * What proves that it is as it should be.

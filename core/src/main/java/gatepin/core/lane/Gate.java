@@ -17,7 +17,15 @@ public enum Gate {
             EnumSet.of(Fact.ROTATION, Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL)),
     WIRE(
             "Wire",
-            EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL, Fact.WIRES)),
+            EnumSet.of(
+                    Fact.LEADS,
+                    Fact.VOLTAGE,
+                    Fact.CONNECTION,
+                    Fact.SWITCH,
+                    Fact.PLAN,
+                    Fact.CONTROL,
+                    Fact.AHEAD,
+                    Fact.WIRES)),
     COLD(
             "Cold check",
             EnumSet.of(
@@ -27,6 +35,7 @@ public enum Gate {
                     Fact.SWITCH,
                     Fact.PLAN,
                     Fact.CONTROL,
+                    Fact.AHEAD,
                     Fact.WIRES,
                     Fact.MENDED)),
     LIVE(
@@ -39,6 +48,7 @@ public enum Gate {
                     Fact.SWITCH,
                     Fact.PLAN,
                     Fact.CONTROL,
+                    Fact.AHEAD,
                     Fact.WIRES,
                     Fact.MENDED)),
     HANDOVER(
@@ -52,6 +62,7 @@ public enum Gate {
                     Fact.SWITCH,
                     Fact.PLAN,
                     Fact.CONTROL,
+                    Fact.AHEAD,
                     Fact.WIRES,
                     Fact.MENDED,
                     Fact.PAPERS));

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /** The marks of what a job's papers show. */
@@ -28,12 +29,15 @@ final class PaperMark {
         List<Object> shown = new ArrayList<>(everywhere(workup));
         // only where there is one: papers that were taken before there were contactors stay true
         facts.gear().control().ifPresent(c -> shown.add(LadderText.write(c.ladder())));
+        facts.gear().ahead().ifPresent(a -> shown.add(new TreeMap<>(a.chosen())));
         if (paper == Paper.LABELS || paper == Paper.BUYING || paper == Paper.SHEET) {
             shown.add(facts.supply().cables());
             shown.add(facts.supply().run());
         }
         if (paper == Paper.CHECKS || paper == Paper.SHEET) {
             shown.add(facts.checks());
+            facts.gear().control().filter(c -> !c.reads().isEmpty()).ifPresent(c -> shown.add(c.reads()));
+            facts.gear().ahead().ifPresent(a -> shown.add(a.reads()));
             shown.add(Arrays.stream(Gate.values())
                     .filter(g -> g != Gate.HANDOVER)
                     .map(g -> facts.lane().pin(g))

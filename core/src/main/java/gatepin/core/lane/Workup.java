@@ -61,12 +61,14 @@ public final class Workup {
     private final Memo memo = new Memo();
     private final JobMotor motor;
     private final Checks checks;
+    private final StandsAhead standsAhead;
 
     private Workup(Facts facts, Memory memory) {
         this.facts = facts;
         this.memory = memory;
         this.motor = new JobMotor(facts, memory, memo);
         this.checks = new Checks(this, motor, memory, memo);
+        this.standsAhead = new StandsAhead(this, motor, memo);
     }
 
     /**
@@ -464,6 +466,18 @@ public final class Workup {
                 .control()
                 .map(c -> Prover.objection(c.ladder(), c.asked(), Effort.of(CONTROL_LIMIT)))
                 .orElse(Optional.of(Sentence.of("lack.control")));
+    }
+
+    /** What was read of a dead control circuit, while there is one: what that lacks. */
+    public Optional<Sentence> controlDeadLack() {
+        return hasCoils() && checks.isPlanned()
+                ? facts.gear().control().flatMap(Facts.ControlFacts::deadLack)
+                : Optional.empty();
+    }
+
+    /** What stands between the panel and the gear. */
+    public StandsAhead standsAhead() {
+        return standsAhead;
     }
 
     /** What the job has to show for its gates: each gate's room is asked what it lacks. */

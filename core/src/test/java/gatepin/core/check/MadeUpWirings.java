@@ -29,7 +29,7 @@ import java.util.stream.Stream;
  * @param name what it is
  * @param request what to check
  */
-record MadeUpWirings(String name, CheckRequest request) {
+public record MadeUpWirings(String name, CheckRequest request) {
     /** The wiring of a seed; empty where that motor cannot be wired on that switch. */
     static Optional<MadeUpWirings> of(long seed) {
         Random chance = new Random(seed * 104_729);
@@ -78,7 +78,7 @@ record MadeUpWirings(String name, CheckRequest request) {
     }
 
     /** So many wirings from a seed on. */
-    static List<MadeUpWirings> some(int number, long from) {
+    public static List<MadeUpWirings> some(int number, long from) {
         List<MadeUpWirings> some = new ArrayList<>();
         for (long seed = from; some.size() < number; seed++) {
             of(seed).ifPresent(some::add);

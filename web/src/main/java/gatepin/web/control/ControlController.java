@@ -3,6 +3,7 @@ package gatepin.web.control;
 import gatepin.core.Effort;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.check.DeadRead;
 import gatepin.core.control.Branch.Touch;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlNet;
@@ -108,14 +109,16 @@ class ControlController {
         model.addAttribute("hands", ControlPage.hands(file, ladder));
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
-        model.addAttribute("dead", ControlPage.dead(ladder));
+        model.addAttribute("dead", ControlPage.dead(ladder, file.facts().gear().control()));
+        model.addAttribute(
+                "readable", kept.isPresent() && file.facts().gear().plan().isPresent());
         model.addAttribute(
                 "left",
                 file.facts().gear().control().map(Facts.ControlFacts::left).orElse(0));
         model.addAttribute("parts", ladder.parts());
         sizing(model, file, ladder);
         picked(model, ladder);
-        Answer<Examined> answer = computing.examined(file, new Facts.ControlFacts(ladder, asked, 0));
+        Answer<Examined> answer = computing.examined(file, new Facts.ControlFacts(ladder, asked, 0, List.of()));
         if (answer.value().isEmpty()) {
             model.addAttribute("computing", answer);
             return "control/control";
@@ -305,6 +308,22 @@ class ControlController {
             return stale(model, id);
         }
         return new ModelAndView("redirect:/jobs/" + id + "/control?wires#wires");
+    }
+
+    /** Writes down what the ohmmeter showed of it, dead. */
+    @PostMapping("/jobs/{id}/control/read")
+    ModelAndView read(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String about,
+            @RequestParam DeadRead.Shows shows,
+            Model model) {
+        pages.file(id);
+        try {
+            desk.read(id, new DeadRead(about, shows));
+        } catch (StaleEdit stale) {
+            return stale(model, id);
+        }
+        return new ModelAndView("redirect:/jobs/" + id + "/control?dead#dead");
     }
 
     private ModelAndView refused(Model model, JobFile file, List<Problem> problems, int version) {

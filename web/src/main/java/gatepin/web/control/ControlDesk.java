@@ -1,13 +1,17 @@
 package gatepin.web.control;
 
 import gatepin.core.Sentence;
+import gatepin.core.check.DeadRead;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlNet.ControlWire;
 import gatepin.core.control.ControlWishes;
+import gatepin.core.control.DeadCheck;
 import gatepin.core.control.Ladder;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.web.check.DeadReadStore;
+import gatepin.web.check.DeadReadStore.Part;
 import gatepin.web.control.ControlStore.Kept;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobPart;
@@ -22,10 +26,12 @@ import org.springframework.stereotype.Service;
 public class ControlDesk {
     private final Acts acts;
     private final ControlStore store;
+    private final DeadReadStore reads;
 
-    ControlDesk(Acts acts, ControlStore store) {
+    ControlDesk(Acts acts, ControlStore store, DeadReadStore reads) {
         this.acts = acts;
         this.store = store;
+        this.reads = reads;
     }
 
     /**
@@ -58,6 +64,7 @@ public class ControlDesk {
                 return List.of();
             }
             store.save(jobId, ladder, asked, wishes);
+            reads.changed(jobId, Part.CONTROL, act.person());
             act.saved("log.control", ladder.rungs().size());
             return List.of(new Change(Fact.CONTROL, Sentence.of("change.control")));
         });
@@ -81,9 +88,31 @@ public class ControlDesk {
             act.note(
                     made ? Kind.MADE : Kind.UNMADE,
                     Sentence.of(made ? "log.controlMade" : "log.controlUnmade", wire.title()));
-            return made
-                    ? List.of()
-                    : List.of(new Change(Fact.WIRES, Sentence.of("change.controlUnmade", wire.title())));
+            if (made) {
+                return List.of();
+            }
+            reads.changed(jobId, Part.CONTROL, act.person());
+            return List.of(new Change(Fact.WIRES, Sentence.of("change.controlUnmade", wire.title())));
+        });
+    }
+
+    /**
+     * Writes down what an ohmmeter showed of the dead circuit.
+     *
+     * @throws StaleEdit when nothing of that kind is to be read any more
+     */
+    public void read(long jobId, DeadRead read) {
+        acts.on(jobId, Seen.any(JobPart.CHECKS), act -> {
+            DeadCheck asked = act.before().kept(Kept.class).stream()
+                    .flatMap(k -> DeadCheck.of(k.ladder()).stream())
+                    .filter(c -> c.key().equals(read.about()))
+                    .findFirst()
+                    .orElseThrow(() -> new StaleEdit(JobPart.CONTROL));
+            reads.add(jobId, Part.CONTROL, read, act.person());
+            act.saved(
+                    asked.agrees(read.shows()) ? "log.controlRead" : "log.controlRead.wrong",
+                    asked.hold().isEmpty() ? "nothing" : String.join(", ", asked.hold()));
+            return List.of();
         });
     }
 }

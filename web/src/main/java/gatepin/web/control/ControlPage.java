@@ -14,6 +14,7 @@ import gatepin.core.control.Proof.Outcome;
 import gatepin.core.control.Proof.Standing;
 import gatepin.core.control.Trace;
 import gatepin.core.control.Trace.Look;
+import gatepin.core.lane.Facts.ControlFacts;
 import gatepin.web.lane.JobFile;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** What the page of a control circuit shows. */
-final class ControlPage {
+public final class ControlPage {
     private static final Duration TRACE_LIMIT = Duration.ofSeconds(3);
     private static final int MOST_FAULTS = 200;
 
@@ -177,12 +178,18 @@ final class ControlPage {
         return hands;
     }
 
-    /** What the ohmmeter shows between wire 1 and wire 0 with the fuse out, in words. */
-    public record DeadLine(String hold, String shows, boolean open) {}
+    /**
+     * What the ohmmeter shows between wire 1 and wire 0 with the fuse out, in words.
+     *
+     * @param read what it showed: "OPEN", "LOAD" or "JOINED"; blank where it was not read
+     */
+    public record DeadLine(String key, String hold, String shows, boolean open, String read, boolean agrees) {}
 
-    static List<DeadLine> dead(Ladder ladder) {
+    /** What to read of it dead, and what was read. */
+    public static List<DeadLine> dead(Ladder ladder, Optional<ControlFacts> facts) {
         return DeadCheck.of(ladder).stream()
                 .map(c -> new DeadLine(
+                        c.key(),
                         c.hold().isEmpty()
                                 ? "nothing"
                                 : c.hold().stream()
@@ -201,7 +208,9 @@ final class ControlPage {
                                                         .orElse("coil ")
                                                 + s)
                                         .collect(Collectors.joining(", ")),
-                        c.shows().isEmpty()))
+                        c.shows().isEmpty(),
+                        facts.flatMap(f -> f.shown(c)).map(Enum::name).orElse(""),
+                        facts.flatMap(f -> f.shown(c)).map(c::agrees).orElse(false)))
                 .toList();
     }
 

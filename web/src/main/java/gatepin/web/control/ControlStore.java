@@ -6,6 +6,8 @@ import gatepin.core.control.ControlNet.ControlWire;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderText;
 import gatepin.core.lane.Facts;
+import gatepin.web.check.DeadReadStore;
+import gatepin.web.check.DeadReadStore.Part;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.Keeper;
 import gatepin.web.lane.Recalled;
@@ -22,10 +24,12 @@ import org.springframework.stereotype.Repository;
 class ControlStore implements Keeper {
     private final JdbcClient jdbc;
     private final Clock clock;
+    private final DeadReadStore reads;
 
-    ControlStore(JdbcClient jdbc, Clock clock) {
+    ControlStore(JdbcClient jdbc, Clock clock, DeadReadStore reads) {
         this.jdbc = jdbc;
         this.clock = clock;
+        this.reads = reads;
     }
 
     /**
@@ -63,7 +67,8 @@ class ControlStore implements Keeper {
                     int left = (int)
                             kept.wires().stream().filter(w -> !kept.isMade(w)).count();
                     into.keep(Kept.class, kept);
-                    into.control(new Facts.ControlFacts(ladder, kept.asked(), left));
+                    into.control(
+                            new Facts.ControlFacts(ladder, kept.asked(), left, reads.since(job.id(), Part.CONTROL)));
                 });
     }
 

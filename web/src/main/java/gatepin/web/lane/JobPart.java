@@ -14,6 +14,7 @@ public enum JobPart {
     MAP("the switch's face"),
     WISHES("the wishes"),
     CONTROL("the control circuit"),
+    AHEAD("what stands ahead of it"),
     PLAN("the wiring plan"),
     WIRES("the wires"),
     CABLES("the lengths"),

@@ -1,5 +1,6 @@
 package gatepin.web.lane;
 
+import gatepin.core.ahead.AheadRecord;
 import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
@@ -42,6 +43,7 @@ public final class Recalled {
     private Wishes wishes = Wishes.NONE;
     private Optional<Facts.WirePlan> plan = Optional.empty();
     private Optional<Facts.ControlFacts> control = Optional.empty();
+    private Optional<AheadRecord> ahead = Optional.empty();
     private CheckRecord checks = CheckRecord.NOTHING;
     private PaperRecord papers = PaperRecord.NOTHING;
 
@@ -107,6 +109,11 @@ public final class Recalled {
         control = Optional.of(circuit);
     }
 
+    /** What stands between panel and gear. */
+    public void ahead(AheadRecord decided) {
+        ahead = Optional.of(decided);
+    }
+
     /** What was read and seen of the wiring. */
     public void checks(CheckRecord record) {
         checks = record;
@@ -153,7 +160,7 @@ public final class Recalled {
                 motor(job),
                 new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
                 rotation,
-                new Facts.GearFacts(kind, job.switchRating(), wishes, plan, control),
+                new Facts.GearFacts(kind, job.switchRating(), wishes, plan, control, ahead),
                 new Facts.ProofFacts(checks, papers),
                 lane);
     }

@@ -274,7 +274,8 @@ public class Parcels {
                         facts.gear().rating(),
                         facts.gear().wishes(),
                         facts.gear().plan(),
-                        facts.gear().control()),
+                        facts.gear().control(),
+                        facts.gear().ahead()),
                 new Facts.ProofFacts(
                         new CheckRecord(
                                 CheckRecord.NOTHING.meter(), facts.checks().entries()),

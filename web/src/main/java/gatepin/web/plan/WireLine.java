@@ -1,5 +1,6 @@
 package gatepin.web.plan;
 
+import gatepin.core.ahead.LineUp;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
@@ -40,7 +41,7 @@ public record WireLine(
                 planned.step(),
                 end(wire.from(), supply),
                 end(wire.to(), supply),
-                words(wire, file),
+                words(wire, file) + behind(wire, file),
                 MakingWords.facts(detail, file.job().region()),
                 MakingWords.fittings(detail, file.job().region()),
                 planned.isMade());
@@ -52,6 +53,16 @@ public record WireLine(
             return Character.toUpperCase(place.charAt(0)) + place.substring(1) + " " + terminal.mark();
         }
         return terminal.isLine() ? supply.nameOf(terminal) : terminal.label();
+    }
+
+    /** Where a line comes from that has something standing ahead of it. */
+    private static String behind(Wire wire, JobFile file) {
+        LineUp lineUp = file.workup().standsAhead().lineUp();
+        if (lineUp.isEmpty() || !(wire.to().isLine() || wire.to().equals(Terminal.GROUND))) {
+            return "";
+        }
+        Terminal from = wire.to().isLine() ? lineUp.feeds(wire.to()) : lineUp.frame();
+        return from.isLine() ? "" : ", from " + from.id();
     }
 
     private static String words(Wire wire, JobFile file) {

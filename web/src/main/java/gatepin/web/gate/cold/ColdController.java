@@ -52,6 +52,10 @@ class ColdController {
                 "danger", file.workup().checks().danger().map(file::say).orElse(""));
         model.addAttribute("planned", file.facts().gear().plan().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
+        Map<String, String> unread = new HashMap<>();
+        file.workup().standsAhead().deadLack().ifPresent(l -> unread.put("ahead", file.say(l)));
+        file.workup().controlDeadLack().ifPresent(l -> unread.put("control", file.say(l)));
+        model.addAttribute("unread", unread);
         Optional<CheckRequest> request = file.workup().checks().request();
         Optional<ColdPlan> plan = file.workup().checks().coldPlan();
         if (request.isEmpty() || plan.isEmpty()) {

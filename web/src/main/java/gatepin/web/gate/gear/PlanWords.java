@@ -9,7 +9,6 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
-import gatepin.core.gear.Ahead;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
@@ -18,9 +17,6 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.rotation.RotationPlan;
-import gatepin.core.rotation.Tool;
-import gatepin.core.supply.BranchCircuit;
-import gatepin.core.supply.SupplyAdvice;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
@@ -80,36 +76,15 @@ final class PlanWords {
         return terminals.stream().sorted().map(Terminal::mark).collect(Collectors.joining(", "));
     }
 
-    /** What a plan means for the motor, beyond what the engine says of its wiring. */
     /** What has to stand ahead of the gear, in words; what is needed first. */
-    static List<String> ahead(JobFile file, SwitchKind gear, Plan plan) {
-        Optional<RotationPlan> rotation = file.facts().rotation();
-        Tool tool = rotation.map(r -> r.machine().tool()).orElse(Tool.OTHER);
-        Optional<BranchCircuit> circuit = file.workup()
-                .advice(file.facts()
-                        .supply()
-                        .run()
-                        .map(r -> r.metres().doubleValue())
-                        .orElse(0.0))
-                .flatMap(a -> file.job().volts().flatMap(a::at))
-                .flatMap(SupplyAdvice.Option::circuit);
-        return Ahead.of(new Ahead.Asked(
-                        gear.hasCoils(),
-                        !gear.springReturn(),
-                        tool.hurtsUnseen(),
-                        file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR)),
-                        plan.cost().besideProtector(),
-                        circuit.map(BranchCircuit::overloadAmps).orElse(0.0),
-                        circuit.map(c -> c.breakerLow() == c.breakerHigh()
-                                        ? c.breakerLow() + " A"
-                                        : c.breakerLow() + " to " + c.breakerHigh() + " A")
-                                .orElse("")))
-                .stream()
+    static List<String> ahead(JobFile file, Plan plan) {
+        return file.workup().standsAhead().asked(plan.cost().besideProtector()).stream()
                 .sorted(Comparator.comparing(a -> !a.must()))
                 .map(a -> file.say(a.why()))
                 .toList();
     }
 
+    /** What a plan means for the motor, beyond what the engine says of its wiring. */
     static List<Finding> trade(Plan plan, SwitchKind gear, Supply supply) {
         List<Finding> findings = new ArrayList<>();
         if (plan.cost().besideProtector() > 0) {

@@ -133,7 +133,7 @@ class SwitchController {
             findings.addAll(PlanWords.withoutEngine(plan, circuit, file.ground()));
         }
         model.addAttribute("findings", findings);
-        model.addAttribute("ahead", PlanWords.ahead(file, gear, plan));
+        model.addAttribute("ahead", PlanWords.ahead(file, plan));
         model.addAttribute("canRunUp", bench.isPresent());
         model.addAttribute(
                 "drawings",

@@ -11,6 +11,7 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
+import gatepin.web.ahead.AheadDesk;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.Computing;
@@ -38,6 +39,7 @@ public class SwitchDesk {
     private final PlanStore plans;
     private final Computing computing;
     private final Pins pins;
+    private final AheadDesk ahead;
 
     SwitchDesk(
             Acts acts,
@@ -46,7 +48,8 @@ public class SwitchDesk {
             WishStore wishes,
             PlanStore plans,
             Computing computing,
-            Pins pins) {
+            Pins pins,
+            AheadDesk ahead) {
         this.acts = acts;
         this.jobs = jobs;
         this.switches = switches;
@@ -54,6 +57,7 @@ public class SwitchDesk {
         this.plans = plans;
         this.computing = computing;
         this.pins = pins;
+        this.ahead = ahead;
     }
 
     /**
@@ -106,7 +110,17 @@ public class SwitchDesk {
     Optional<Boolean> take(long jobId, String key) {
         try {
             return Optional.of(acts.together(jobId, () -> {
-                acts.on(jobId, Seen.any(JobPart.PLAN), act -> take(act, plan(act, key)));
+                acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+                    Plan plan = plan(act, key);
+                    List<Change> changes = new ArrayList<>(take(act, plan));
+                    changes.addAll(ahead.usual(
+                            act,
+                            act.before()
+                                    .workup()
+                                    .standsAhead()
+                                    .asked(plan.cost().besideProtector())));
+                    return changes;
+                });
                 return pins.pull(jobId, Gate.SWITCH, "").isEmpty();
             }));
         } catch (StaleEdit gone) {

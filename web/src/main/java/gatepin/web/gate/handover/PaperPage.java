@@ -5,16 +5,22 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.ControlNet;
 import gatepin.core.diagram.Column;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Facts.ControlFacts;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Pin;
 import gatepin.core.machine.Lead;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.Region;
 import gatepin.core.wire.Making;
+import gatepin.web.ahead.AheadPage;
 import gatepin.web.check.CheckLines;
+import gatepin.web.control.ControlPage;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
+import gatepin.web.drawing.LadderPicture;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.WiringWords;
 import gatepin.web.paper.Code;
@@ -26,6 +32,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What stands on the papers of a job. */
 final class PaperPage {
@@ -141,7 +148,43 @@ final class PaperPage {
     }
 
     public List<String> toBuy() {
-        return making.map(Making::toBuy).orElse(List.of());
+        List<String> all = new ArrayList<>(making.map(Making::toBuy).orElse(List.of()));
+        standsAhead().ifPresent(a -> all.addAll(a.toBuy()));
+        return all;
+    }
+
+    /** What stands ahead of a planned wiring. */
+    private Optional<AheadPage> standsAhead() {
+        return plan.map(p -> new AheadPage(file));
+    }
+
+    /** What stands ahead of a planned wiring; null where nothing is planned, as templates take it. */
+    public @Nullable AheadPage ahead() {
+        return standsAhead().orElse(null);
+    }
+
+    /** What the label has to say of what stands ahead. */
+    public List<String> onTheLabel() {
+        return standsAhead().map(AheadPage::onTheLabel).orElse(List.of());
+    }
+
+    private Optional<ControlFacts> control() {
+        return plan.isPresent() && file.workup().hasCoils()
+                ? file.facts().gear().control()
+                : Optional.empty();
+    }
+
+    /** The ladder of contactors. */
+    public List<LadderPicture> ladders() {
+        return control()
+                .map(c -> LadderPicture.of(ControlNet.of(c.ladder()), file.job().region() == Region.IEC))
+                .stream()
+                .toList();
+    }
+
+    /** What was read of the dead control circuit. */
+    public List<ControlPage.DeadLine> controlDead() {
+        return control().map(c -> ControlPage.dead(c.ladder(), control())).orElse(List.of());
     }
 
     /** The motor's leads, and where each lands. */

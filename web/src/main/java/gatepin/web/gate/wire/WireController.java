@@ -6,6 +6,7 @@ import gatepin.core.lane.Gate;
 import gatepin.core.supply.LengthUnit;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;
+import gatepin.web.ahead.AheadPage;
 import gatepin.web.drawing.Bench;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
@@ -56,6 +57,7 @@ class WireController {
         }
         ChosenPlan plan = file.kept(ChosenPlan.class).orElseThrow();
         model.addAttribute("plan", plan);
+        model.addAttribute("ahead", new AheadPage(file));
         List<Wire> wires = plan.wires().stream().map(PlannedWire::wire).toList();
         Making making = MakingWords.of(file, file.plannedCircuit().orElseThrow(), wires);
         model.addAttribute("lines", WireLine.all(file, plan, making));

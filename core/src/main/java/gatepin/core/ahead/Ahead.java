@@ -1,4 +1,4 @@
-package gatepin.core.gear;
+package gatepin.core.ahead;
 
 import gatepin.core.Sentence;
 import java.util.ArrayList;
@@ -9,18 +9,28 @@ import java.util.List;
  * nothing go when power fails.
  *
  * @param kind what it is
- * @param name its name by the letters of IEC 81346-2 as shops use them
  * @param must whether it is needed, or only to be thought of
  * @param why why, with what to set it to
  */
-public record Ahead(Kind kind, String name, boolean must, Sentence why) {
-    /** A device ahead of the gear. */
+public record Ahead(Kind kind, boolean must, Sentence why) {
+    /** A device ahead of the gear, nearest the panel first. */
     public enum Kind {
-        DISCONNECT,
-        FUSES,
-        OVERLOAD,
-        NO_VOLT_RELEASE,
-        RESIDUAL_CURRENT
+        DISCONNECT("Q1"),
+        FUSES("F1"),
+        RESIDUAL_CURRENT("F4"),
+        NO_VOLT_RELEASE("K0"),
+        OVERLOAD("F2");
+
+        private final String device;
+
+        Kind(String device) {
+            this.device = device;
+        }
+
+        /** Its name by the letters of IEC 81346-2 as shops use them (from memory). */
+        public String device() {
+            return device;
+        }
     }
 
     /**
@@ -46,10 +56,9 @@ public record Ahead(Kind kind, String name, boolean must, Sentence why) {
     /** What must stand ahead, nearest the panel first (common practice; IEC 60204-1, NFPA 79 and NEC 430 from memory). */
     public static List<Ahead> of(Asked asked) {
         List<Ahead> all = new ArrayList<>();
-        all.add(new Ahead(Kind.DISCONNECT, "Q1", true, Sentence.of("ahead.disconnect")));
+        all.add(new Ahead(Kind.DISCONNECT, true, Sentence.of("ahead.disconnect")));
         all.add(new Ahead(
                 Kind.FUSES,
-                "F1",
                 true,
                 asked.breaker().isBlank()
                         ? Sentence.of("ahead.fuses")
@@ -59,7 +68,6 @@ public record Ahead(Kind kind, String name, boolean must, Sentence why) {
             String why = asked.coils() ? "coils" : bypassed ? "beside" : "none";
             all.add(new Ahead(
                     Kind.OVERLOAD,
-                    "F2",
                     true,
                     Sentence.of(
                             "ahead.overload." + why,
@@ -70,11 +78,10 @@ public record Ahead(Kind kind, String name, boolean must, Sentence why) {
         if (!asked.coils() && asked.handleStays()) {
             all.add(new Ahead(
                     Kind.NO_VOLT_RELEASE,
-                    "K0",
                     asked.cuts(),
                     Sentence.of(asked.cuts() ? "ahead.noVolt.must" : "ahead.noVolt")));
         }
-        all.add(new Ahead(Kind.RESIDUAL_CURRENT, "F4", false, Sentence.of("ahead.residual")));
+        all.add(new Ahead(Kind.RESIDUAL_CURRENT, false, Sentence.of("ahead.residual")));
         return all;
     }
 }

@@ -1,9 +1,9 @@
-package gatepin.core.gear;
+package gatepin.core.ahead;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.gear.Ahead.Asked;
-import gatepin.core.gear.Ahead.Kind;
+import gatepin.core.ahead.Ahead.Asked;
+import gatepin.core.ahead.Ahead.Kind;
 import gatepin.core.rotation.Tool;
 import java.util.List;
 import org.junit.jupiter.api.Test;
