@@ -5,6 +5,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.jsoup.nodes.Document;
 import org.jsoup.nodes.Element;
 import org.springframework.core.io.ClassPathResource;
@@ -19,6 +21,8 @@ final class DrawnText {
     private static final double BASELINE = 0.98;
     /** Wide enough for any word of a drawing, in letters. */
     private static final int LETTERS = 40;
+
+    private static final Pattern TRANSLATE = Pattern.compile("translate\\((-?[0-9.]+) (-?[0-9.]+)\\)");
 
     private DrawnText() {}
 
@@ -48,17 +52,34 @@ final class DrawnText {
         }
     }
 
+    private static double number(Element text, String attribute) {
+        String written = text.attr(attribute);
+        return written.isEmpty() ? 0 : Double.parseDouble(written);
+    }
+
+    /** How far the groups that hold it are moved, across (1) or down (2). */
+    private static double moved(Element text, int which) {
+        double moved = 0;
+        for (Element parent : text.parents()) {
+            Matcher translate = TRANSLATE.matcher(parent.attr("transform"));
+            if (translate.matches()) {
+                moved += Double.parseDouble(translate.group(which));
+            }
+        }
+        return moved;
+    }
+
     private static Element over(Element text, double scale) {
-        double size = Double.parseDouble(text.attr("font-size"));
+        double size = number(text, "font-size");
         double width = LETTERS * size;
-        double x = Double.parseDouble(text.attr("x"));
+        double x = number(text, "x") + moved(text, 1);
         String anchor = text.attr("text-anchor");
         double left = switch (anchor) {
             case "middle" -> x - width / 2;
             case "end" -> x - width;
             default -> x;
         };
-        double top = Double.parseDouble(text.attr("y")) - BASELINE * size;
+        double top = (number(text, "y") + moved(text, 2)) - BASELINE * size;
         Element over = new Element("div").addClass("on").text(text.text());
         text.classNames().forEach(over::addClass);
         over.attr(

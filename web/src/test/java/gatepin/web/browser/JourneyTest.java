@@ -2,6 +2,8 @@ package gatepin.web.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.web.pages.Gates;
+import gatepin.web.pages.Visit;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -76,6 +78,8 @@ class JourneyTest {
         }
         browser.press("Made. Next wire");
         browser.untilText("[x-ref=said]", "Every wire is made");
+        new Gates(new Visit(browser.address())).wireAndReadAhead(job);
+        browser.reload();
         browser.press("Pull the pin");
         browser.untilText(".expects", "It should show");
         browser.go(job + "/papers/cover");

@@ -10,13 +10,24 @@ class AheadTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
+    private void putInADisconnect(String job) {
+        visit.go(job + "/ahead")
+                .tick("input[name='DISCONNECT'][value='FITTED']")
+                .press("Save what stands ahead");
+    }
+
     @Test
     @DisplayName("taking a plan puts ahead of it what it needs; its wires and readings are part of the gates' evidence")
     void fromPlanToColdCheck() {
         String job = gates.wireListOfASixLeadMotor("Drum with a line-up");
         assertThat(visit.text("main")).contains("wires of what stands ahead are not made yet", "from F2.4");
         visit.go(job + "/ahead");
-        assertThat(visit.text("svg.line-up")).contains("PANEL", "Q1", "F2", "TO THE GEAR");
+        assertThat(visit.text("svg.line-up"))
+                .as("a plug isolates")
+                .contains("K0", "F2")
+                .doesNotContain("Q1");
+        putInADisconnect(job);
+        assertThat(visit.text("svg.line-up")).contains("PANEL", "Q1", "K0", "F2", "TO THE GEAR");
         assertThat(visit.text(".ticket")).contains("Motor-protection switch", "set to", "lockable");
         assertThat(visit.text("#wires")).contains("loop from pole to pole", "the panel's L1");
 
@@ -34,7 +45,7 @@ class AheadTest {
         visit.go(job + "/cold");
         assertThat(visit.text("main")).contains("readings of what stands ahead are not taken yet");
         visit.go(job + "/log");
-        assertThat(visit.text("main")).contains("What stands ahead: Q1, F2 put in", "taken back");
+        assertThat(visit.text("main")).contains("What stands ahead: Q1, K0, F2 put in", "taken back");
     }
 
     @Test
@@ -48,7 +59,9 @@ class AheadTest {
         assertThat(gates.complaints()).anyMatch(c -> c.contains("It is needed here"));
         visit.type("[name='OVERLOAD-reason']", "x".repeat(201)).press("Save what stands ahead");
         assertThat(visit.status()).isEqualTo(422);
+        assertThat(visit.all("input[name='DISCONNECT'][checked]")).hasSize(1);
         visit.tick("input[name='OVERLOAD'][value='LEFT_OUT']")
+                .tick("input[name='DISCONNECT'][value='FITTED']")
                 .type("[name='OVERLOAD-reason']", "its own thermistor relay stops it")
                 .tick("input[name='FUSES'][value='FITTED']")
                 .press("Save what stands ahead");
@@ -56,7 +69,7 @@ class AheadTest {
         assertThat(visit.value("[name='OVERLOAD-reason']")).isEqualTo("its own thermistor relay stops it");
         visit.go(job + "/switch");
         assertThat(visit.text(".fence")).contains("Switch passed");
-        for (String kind : new String[] {"DISCONNECT", "FUSES"}) {
+        for (String kind : new String[] {"DISCONNECT", "FUSES", "NO_VOLT_RELEASE"}) {
             visit.go(job + "/ahead")
                     .tick("input[name='" + kind + "'][value='THERE']")
                     .press("Save what stands ahead");
@@ -68,8 +81,10 @@ class AheadTest {
     @DisplayName("the papers carry it: drawing, danger label, buying list, readings")
     void papers() {
         String job = gates.wireListOfASixLeadMotor("Papers of a line-up");
+        putInADisconnect(job);
         gates.wireAndReadAhead(job);
-        assertThat(visit.go(job + "/papers/danger").text("main")).contains("Q1 isolates", "F2 tripped");
+        assertThat(visit.go(job + "/papers/danger").text("main")).contains("Q1 isolates", "F2 tripped", "start on K0");
+        assertThat(visit.go(job + "/handover").value("#isolator")).isEqualTo("the disconnect Q1");
         assertThat(visit.go(job + "/papers/cover").text("main")).contains("Ahead of it", "TO THE GEAR");
         assertThat(visit.go(job + "/papers/buying").text("main")).contains("F2: motor-protection switch, set to");
         assertThat(visit.go(job + "/papers/checks").text("main")).contains("What stands ahead, dead", "Q1 open");

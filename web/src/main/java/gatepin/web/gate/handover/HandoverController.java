@@ -1,6 +1,7 @@
 package gatepin.web.gate.handover;
 
 import gatepin.core.Problem;
+import gatepin.core.ahead.Ahead;
 import gatepin.core.lane.Gate;
 import gatepin.core.paper.Paper;
 import gatepin.core.paper.PaperRecord;
@@ -105,6 +106,11 @@ class HandoverController {
         String said = file.facts().papers().isolator();
         if (!said.isBlank()) {
             return said;
+        }
+        boolean own =
+                file.workup().standsAhead().lineUp().stages().stream().anyMatch(s -> s.kind() == Ahead.Kind.DISCONNECT);
+        if (own) {
+            return "the disconnect " + Ahead.Kind.DISCONNECT.device();
         }
         return file.facts()
                 .bench()
