@@ -11,6 +11,9 @@ export default () => ({
   began: 0,
   due: [],
   asking: 0,
+  speeds: [],
+  rpm: '',
+  turning: 0,
   init() {
     this.show(this.$refs.rest.dataset);
   },
@@ -72,6 +75,17 @@ export default () => ({
     const past = run.frames.filter((f) => f.at <= now);
     const frames = past.slice(-1).concat(run.frames.filter((f) => f.at > now));
     this.due = frames.map((f) => setTimeout(() => this.frame(f, run.chatters), Math.max(0, f.at - this.now())));
+    this.speeds = run.speeds;
+    clearTimeout(this.turning);
+    this.turn();
+  },
+  // how fast the shaft turns just now, ten times a second: it is read, not felt
+  turn() {
+    const now = this.now();
+    const next = this.speeds.findIndex((s) => s.at > now);
+    const spin = this.speeds[next < 0 ? this.speeds.length - 1 : Math.max(0, next - 1)];
+    this.rpm = spin && Math.abs(spin.rpm) > 4 ? `${Math.abs(spin.rpm)} rpm ${spin.rpm < 0 ? 'in reverse' : 'forward'}` : '';
+    if (next >= 0) this.turning = setTimeout(() => this.turn(), 100);
   },
   frame(frame, chatters) {
     this.show(frame.shown);

@@ -23,7 +23,7 @@ public record DeadCheck(List<String> hold, List<String> shows) {
 
     /** Stands for it wherever it is kept: the same as long as the same is asked. */
     public String key() {
-        return String.join("+", hold);
+        return hold.isEmpty() ? "nothing" : String.join("+", hold);
     }
 
     /** Whether what was shown is what it has to show. */

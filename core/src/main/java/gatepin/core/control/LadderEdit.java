@@ -1,8 +1,11 @@
 package gatepin.core.control;
 
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Branch.Touch;
+import gatepin.core.control.Part.Kind;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** One change to a ladder by hand; contacts are counted as {@link Ladder#touches()} lists them. */
@@ -49,6 +52,60 @@ public final class LadderEdit {
                         changed(r.before(), number, at, change),
                         changed(r.after(), number, at, change),
                         r.afterHead()));
+    }
+
+    /**
+     * Puts one part more in: a coil or a lamp with a rung of its own at the end, anything else for contacts to be chosen from.
+     *
+     * @param kind what it is
+     * @param way the way it serves; empty where it serves both
+     * @param seconds how long a timer waits, s
+     * @param contact the first contact of its rung
+     */
+    public static Ladder plus(Ladder ladder, Kind kind, Optional<HandlePosition> way, double seconds, Branch contact) {
+        String letter = letter(kind);
+        int number = 1;
+        while (ladder.part(letter + number).isPresent()) {
+            number++;
+        }
+        Part part = new Part(letter + number, kind, way, kind == Kind.TIMER ? seconds : 0);
+        if (kind.isLoad()) {
+            return ladder.plus(part, Rung.of(part.name(), contact));
+        }
+        List<Part> more = new ArrayList<>(ladder.parts());
+        more.add(part);
+        return new Ladder(more, ladder.supply(), ladder.guards(), ladder.head(), ladder.rungs());
+    }
+
+    private static String letter(Kind kind) {
+        return switch (kind) {
+            case STOP, EMERGENCY_STOP, BUTTON, SELECTOR -> "S";
+            case LIMIT, STANDSTILL -> "B";
+            case OVERLOAD -> "F";
+            case CONTACTOR, RELAY, TIMER -> "K";
+            case LAMP -> "H";
+        };
+    }
+
+    /**
+     * Takes a part out with its rung and every contact of it.
+     *
+     * @throws IllegalArgumentException when there is no such part
+     */
+    public static Ladder without(Ladder ladder, String name) {
+        Part part = ladder.part(name).orElseThrow(() -> new IllegalArgumentException("there is no part " + name));
+        Ladder left = ladder;
+        for (int i = left.touches().size() - 1; i >= 0; i--) {
+            if (left.touches().get(i).part().equals(name)) {
+                left = at(left, i, Act.TAKE_OUT, left.touches().get(i));
+            }
+        }
+        return new Ladder(
+                left.parts().stream().filter(p -> !p.equals(part)).toList(),
+                left.supply(),
+                left.guards(),
+                left.head(),
+                left.rungs().stream().filter(r -> !r.load().equals(name)).toList());
     }
 
     private static Branch changed(Branch branch, int number, int[] at, Function<Touch, Branch> change) {

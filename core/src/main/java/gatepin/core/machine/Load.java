@@ -9,6 +9,9 @@ package gatepin.core.machine;
  * @param inertiaKgM2 moment of inertia of machine and rotor, seen at the shaft, kg m²
  */
 public record Load(Law law, double fullSpeedNm, double breakawayNm, double inertiaKgM2) {
+    /** Machine and rotor together, as times the rotor's own inertia (common practice). */
+    public static final double USUAL_INERTIA = 4;
+
     /** How the torque of a load goes with speed. */
     public enum Law {
         /** The same at any speed: hoists, conveyors, scratters. */
@@ -17,6 +20,16 @@ public record Load(Law law, double fullSpeedNm, double breakawayNm, double inert
         LINEAR,
         /** With the square of speed: fans, pumps. */
         SQUARE
+    }
+
+    /** What a motor turns as a rule where nobody said more: its rated torque at any speed, and a machine of three times its rotor's inertia. */
+    public static Load usual(FittedMotor motor) {
+        double torque = motor.given().ratedNm();
+        return new Load(
+                Law.CONSTANT,
+                torque,
+                torque,
+                USUAL_INERTIA * motor.values().rotor().inertiaKgM2());
     }
 
     public Load {

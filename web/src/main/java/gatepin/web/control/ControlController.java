@@ -58,9 +58,6 @@ class ControlController {
     private static final Duration RUN_LIMIT = Duration.ofSeconds(5);
     private static final Pattern ACT = Pattern.compile("([A-Za-z][A-Za-z0-9]{0,7})([+-])([0-9]{1,7})");
     private static final int LONGEST_RUN = 3_600_000;
-    /** What a small machine coasts where nobody measured it, s (common practice). */
-    private static final double COAST_SECONDS = 3;
-
     private final ControlDesk desk;
     private final JobPages pages;
     private final Computing computing;
@@ -102,11 +99,13 @@ class ControlController {
                 "atRest",
                 Shown.of(
                         net,
-                        Simulation.run(ladder, List.of(), COAST_SECONDS, 0, Effort.of(RUN_LIMIT))
+                        Simulation.run(ladder, List.of(), ShaftBehind.USUAL_COAST, 0, Effort.of(RUN_LIMIT))
                                 .moments()
                                 .get(0)
                                 .look()));
         model.addAttribute("hands", ControlPage.hands(file, ladder));
+        model.addAttribute("coast", String.format(Locale.ROOT, "%.1f", ShaftBehind.coast(file)));
+        model.addAttribute("byEngine", ShaftBehind.of(file).isPresent());
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
         model.addAttribute("dead", ControlPage.dead(ladder, file.facts().gear().control()));
@@ -116,6 +115,8 @@ class ControlController {
                 "left",
                 file.facts().gear().control().map(Facts.ControlFacts::left).orElse(0));
         model.addAttribute("parts", ladder.parts());
+        model.asMap().putIfAbsent("typedPart", Map.of());
+        model.addAttribute("newParts", PartForm.KINDS);
         sizing(model, file, ladder);
         picked(model, ladder);
         Answer<Examined> answer = computing.examined(file, new Facts.ControlFacts(ladder, asked, 0, List.of()));
@@ -268,6 +269,25 @@ class ControlController {
         return new ModelAndView("redirect:/jobs/" + id + "/control?saved");
     }
 
+    /** Puts one part more into the ladder, or takes one out with all its contacts. */
+    @PostMapping("/jobs/{id}/control/part")
+    ModelAndView part(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
+        JobFile file = pages.file(id);
+        Kept kept = file.kept(Kept.class).orElseThrow(ControlController::none);
+        Reading<Ladder> read = PartForm.read(typed, kept.ladder());
+        int version = version(typed);
+        model.addAttribute("typedPart", typed);
+        if (read.value().isEmpty()) {
+            return refused(model, file, read.problems(), version);
+        }
+        try {
+            desk.enter(id, version, read.value().orElseThrow(), kept.asked());
+        } catch (StaleEdit stale) {
+            return stale(model, id);
+        }
+        return new ModelAndView("redirect:/jobs/" + id + "/control?saved");
+    }
+
     private static ResponseStatusException none() {
         return new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no control circuit yet");
     }
@@ -340,8 +360,12 @@ class ControlController {
     /** A moment of a run, as the browser shows it. */
     public record Frame(int at, Shown shown, String motion, boolean power) {}
 
-    /** A run. */
-    public record Played(List<Frame> frames, boolean chatters) {}
+    /**
+     * A run.
+     *
+     * @param speeds how fast the shaft turns, in the way of the first button; none while the engine has no motor for it
+     */
+    public record Played(List<Frame> frames, boolean chatters, List<ShaftBehind.Spin> speeds) {}
 
     /** Runs it: {@code acts} are {@code S1+400} and {@code S1-900}, part, pressed or let go, and when in ms. */
     @GetMapping(value = "/jobs/{id}/control/run", produces = "application/json")
@@ -360,7 +384,7 @@ class ControlController {
         }
         Simulation.Run run;
         try {
-            run = Simulation.run(ladder, read, COAST_SECONDS, until, Effort.of(RUN_LIMIT));
+            run = Simulation.run(ladder, read, ShaftBehind.coast(file), until, Effort.of(RUN_LIMIT));
         } catch (Effort.TooMuch e) {
             throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.why(), e);
         }
@@ -374,7 +398,10 @@ class ControlController {
                                 m.motion().word(),
                                 m.look().power()))
                         .toList(),
-                run.chatters());
+                run.chatters(),
+                ShaftBehind.of(file)
+                        .map(s -> s.speeds(ladder, run.moments(), until))
+                        .orElse(List.of()));
     }
 
     private static List<Act> acts(String text, Ladder ladder) {

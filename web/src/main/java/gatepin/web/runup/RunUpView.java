@@ -82,7 +82,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
      * @param then what is done once it is up to speed
      */
     record Asked(Load.Law law, double loadShare, double breakawayShare, double inertiaTimes, Then then) {
-        static final Asked USUAL = new Asked(Load.Law.CONSTANT, 1, 1, 4, Then.NOTHING);
+        static final Asked USUAL = new Asked(Load.Law.CONSTANT, 1, 1, Load.USUAL_INERTIA, Then.NOTHING);
 
         static Reading<Asked> read(Typed typed) {
             List<Problem> problems = new ArrayList<>();

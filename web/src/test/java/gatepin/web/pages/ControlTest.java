@@ -112,12 +112,74 @@ class ControlTest {
     }
 
     @Test
+    @DisplayName(
+            "rungs and parts are put in and taken out on the ladder; what does not go together is told and nothing is lost")
+    void rungs() {
+        String job = contactors("Rungs by hand");
+        visit.go(job + "/control").press("Save this circuit");
+        int coils = visit.all("svg.ladder .load").size();
+        visit.choose("#newPart", "TIMER")
+                .choose("#newContact", "S1")
+                .type("#newSeconds", "soon")
+                .press("Put it in");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("how long it waits"));
+        assertThat(visit.value("#newSeconds")).isEqualTo("soon");
+        visit.type("#newSeconds", "4 s").press("Put it in");
+        assertThat(visit.all("svg.ladder .load")).hasSize(coils + 1);
+        visit.choose("#newPart", "RELAY").press("Put it in");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("first contact of its rung"));
+        visit.choose("#newContact", "K1").press("Put it in");
+        assertThat(visit.all("svg.ladder .load")).hasSize(coils + 2);
+        String last = visit.all("svg.ladder .load").get(coils + 1).attr("data-load");
+        visit.choose("#outPart", last)
+                .press(visit.all("form:has(#outPart) button").get(0));
+        assertThat(visit.all("svg.ladder .load")).hasSize(coils + 1);
+        visit.choose("#newPart", "LIMIT").choose("#newWay", "FORWARD").press("Put it in");
+        visit.go(job + "/control?contact=3").choose("#part", "B1").press("before it");
+        assertThat(visit.text("svg.ladder")).contains("B1");
+        visit.choose("#outPart", "K1")
+                .press(visit.all("form:has(#outPart) button").get(0));
+        assertThat(visit.status()).isIn(200, 422);
+        assertThat(visit.statusOf(job + "/control")).isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("what the ohmmeter shows of the dead circuit is kept, and the cold check waits for it")
+    void dead() {
+        String job = contactors("Dead ladder");
+        visit.go(job + "/control").press("Save this circuit");
+        visit.go(job + "/switch").press("Use plan A, pull the pin");
+        visit.go(job + "/cold");
+        assertThat(visit.text("main")).contains("readings of the dead control circuit are not taken yet");
+        visit.go(job + "/control");
+        int reads = visit.all("#dead form").size();
+        for (int i = 0; i < reads; i++) {
+            var row = visit.all("#dead tr:has(form)").get(i);
+            String shows = row.select("td").get(1).text().equals("OL") ? "OL" : "ohms";
+            visit.press(row.select("button").stream()
+                    .filter(b -> b.text().equals(shows))
+                    .findFirst()
+                    .orElseThrow());
+        }
+        assertThat(visit.all("#dead tr.made")).hasSize(reads);
+        visit.go(job + "/cold");
+        assertThat(visit.text("main")).doesNotContain("dead control circuit");
+        visit.go(job + "/control").press(visit.all("#dead tr button").get(2));
+        visit.go(job + "/cold");
+        assertThat(visit.text("main")).contains("does not show what it has to with nothing held");
+        assertThat(visit.go(job + "/papers/checks").text("main")).contains("Control circuit, dead");
+        assertThat(visit.go(job + "/papers/cover").text("main")).contains("95-96");
+    }
+
+    @Test
     @DisplayName("it runs: the frames say what is in, and what nobody knows is left out")
     void runs() {
         String job = contactors("Run box");
         visit.go(job + "/control").press("Save this circuit");
+        visit.go(job + "/switch").press("Use plan A, pull the pin");
         String run = visit.body(job + "/control/run?acts=S1%2B100,S1-300,nonsense,X9%2B400&until=2000");
-        assertThat(run).contains("\"motion\":\"forward\"", "\"in\":\"K1\"", "\"chatters\":false");
+        assertThat(run).contains("\"motion\":\"forward\"", "\"in\":\"K1\"", "\"chatters\":false", "\"rpm\":17");
         assertThat(visit.statusOf(job + "/control/run?until=999999999")).isEqualTo(400);
     }
 }

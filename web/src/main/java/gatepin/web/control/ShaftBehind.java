@@ -1,0 +1,118 @@
+package gatepin.web.control;
+
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.control.Ladder;
+import gatepin.core.control.Part;
+import gatepin.core.control.Simulation.Moment;
+import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.machine.Load;
+import gatepin.core.machine.RunUp;
+import gatepin.core.machine.RunUp.Conditions;
+import gatepin.core.machine.RunUp.Throw;
+import gatepin.core.machine.RunUpTrace.Sample;
+import gatepin.web.lane.JobFile;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The motor behind the contactors of a job as the engine runs it up, with a usual load on it. */
+final class ShaftBehind {
+    /** What a small machine coasts where the engine has no motor for it, s (common practice). */
+    static final double USUAL_COAST = 3;
+
+    private static final double LOOK_FOR = 60;
+    private static final double STANDS_RPM = 5;
+    private static final int MOST_SAMPLES = 400;
+
+    private final Circuit circuit;
+    private final Load load;
+
+    private ShaftBehind(Circuit circuit, Load load) {
+        this.circuit = circuit;
+        this.load = load;
+    }
+
+    /** The motor of a job on its chosen plan; empty while plan or plate are missing. */
+    static Optional<ShaftBehind> of(JobFile file) {
+        return file.plannedCircuit()
+                .flatMap(file.workup()::bench)
+                .map((OnBench b) -> new ShaftBehind(b.circuit(), Load.usual(b.fitted())));
+    }
+
+    /** A speed at a moment: ms, rpm in the way of FORWARD. */
+    record Spin(int at, long rpm) {}
+
+    /** How long it coasts from full speed, s; the usual time where there is no motor or it never stands. */
+    static double coast(JobFile file) {
+        return file.workup()
+                .once(
+                        "coast of the shaft",
+                        () -> of(file).map(ShaftBehind::coast).orElse(USUAL_COAST));
+    }
+
+    private double coast() {
+        double off = LOOK_FOR / 2;
+        List<Sample> samples = RunUp.simulate(
+                        circuit,
+                        load,
+                        Conditions.starting(HandlePosition.FORWARD, LOOK_FOR).thenAt(off, HandlePosition.OFF))
+                .samples();
+        return samples.stream()
+                .filter(s -> s.seconds() > off && Math.abs(s.rpm()) < STANDS_RPM)
+                .findFirst()
+                .map(s -> Math.max(0.2, s.seconds() - off))
+                .orElse(USUAL_COAST);
+    }
+
+    /** How fast it turns while contactors go in and out. */
+    List<Spin> speeds(Ladder ladder, List<Moment> moments, int untilMillis) {
+        List<Throw> throwsOfThem = new ArrayList<>();
+        HandlePosition last = HandlePosition.OFF;
+        for (Moment moment : moments) {
+            HandlePosition now = drives(ladder, moment);
+            if (now != last) {
+                throwsOfThem.add(new Throw(moment.millis() / 1000.0, now));
+                last = now;
+            }
+        }
+        if (throwsOfThem.isEmpty() || untilMillis < 1) {
+            return List.of();
+        }
+        Conditions usual = Conditions.starting(HandlePosition.OFF, 1);
+        List<Sample> samples = RunUp.simulate(
+                        circuit,
+                        load,
+                        new Conditions(
+                                throwsOfThem, untilMillis / 1000.0, usual.opensAt(), usual.closesAt(), usual.celsius()))
+                .samples();
+        double sign = forwardSign();
+        List<Spin> spins = new ArrayList<>();
+        int step = Math.max(1, samples.size() / MOST_SAMPLES);
+        for (int i = 0; i < samples.size(); i += step) {
+            Sample sample = samples.get(i);
+            spins.add(new Spin((int) Math.round(sample.seconds() * 1000), Math.round(sign * sample.rpm())));
+        }
+        return spins;
+    }
+
+    private double forwardSign() {
+        double rpm = RunUp.simulate(circuit, load, Conditions.starting(HandlePosition.FORWARD, 1))
+                .last()
+                .rpm();
+        return rpm < 0 ? -1 : 1;
+    }
+
+    private static HandlePosition drives(Ladder ladder, Moment moment) {
+        boolean power = moment.look().power();
+        boolean forward = power && isIn(ladder, moment, HandlePosition.FORWARD);
+        boolean reverse = power && isIn(ladder, moment, HandlePosition.REVERSE);
+        return forward == reverse ? HandlePosition.OFF : forward ? HandlePosition.FORWARD : HandlePosition.REVERSE;
+    }
+
+    private static boolean isIn(Ladder ladder, Moment moment, HandlePosition way) {
+        return ladder.contactors(way).stream()
+                .map(Part::name)
+                .anyMatch(n -> moment.look().in().contains(n));
+    }
+}
