@@ -15,6 +15,7 @@ import page from './page.js';
 import yard from './yard.js';
 import region from './region.js';
 import ladder from './ladder.js';
+import handBench from './hand-bench.js';
 
 document.addEventListener('alpine:init', () => {
   Alpine.data('bench', handle);
@@ -32,6 +33,7 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('yard', yard);
   Alpine.data('region', region);
   Alpine.data('ladder', ladder);
+  Alpine.data('handBench', handBench);
 });
 
 // on a phone the fence slides to the gate at hand

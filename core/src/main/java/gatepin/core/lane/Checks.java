@@ -45,7 +45,12 @@ public final class Checks {
 
     /** The wires that are checked: those of the chosen plan; where nobody planned any, those that were found. */
     public Optional<Circuit> circuit() {
-        return isPlanned() ? workup.plannedCircuit() : memo.of("foundCircuit", this::foundCircuit);
+        return isPlanned() ? workup.plannedCircuit() : found();
+    }
+
+    /** The wiring as it was found; empty where it was not, or not all of it. */
+    public Optional<Circuit> found() {
+        return memo.of("foundCircuit", this::foundCircuit);
     }
 
     private Optional<Circuit> foundCircuit() {

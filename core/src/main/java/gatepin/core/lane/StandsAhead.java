@@ -77,7 +77,8 @@ public final class StandsAhead {
                         .orElse(List.of()));
     }
 
-    private int besideProtector(Circuit circuit) {
+    /** In how many directions some current passes beside the motor's own protector. */
+    public int besideProtector(Circuit circuit) {
         double slip = motor.rated().map(RatedPoint::slip).orElse(JobMotor.TYPICAL_SLIP);
         Optional<Analysis> analysis = workup.analysis(circuit);
         return (int) circuit.settings().stream()

@@ -1,7 +1,14 @@
 package gatepin.core.plan;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Carrying;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
 import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * What a plan costs; less is better in every figure. Plans are compared figure by figure, safety first, then copper; whether the
@@ -35,8 +42,48 @@ public record PlanCost(
             .thenComparingInt(PlanCost::mostOnOneTerminal)
             .thenComparingInt(PlanCost::beyondDiagram);
 
+    /**
+     * What a wiring costs that nobody planned.
+     *
+     * @param besideProtector directions in which some current passes beside the motor's own protector
+     */
+    public static PlanCost of(Circuit circuit, int besideProtector) {
+        Optional<Setting> off = circuit.settings().stream()
+                .filter(s -> s.purpose() == Setting.Purpose.OFF)
+                .findFirst();
+        Optional<Carrying> flow = off.map(o -> Carrying.of(circuit, o));
+        List<Terminal> lines = List.of(Terminal.L1, Terminal.L2);
+        int unbroken = (int) lines.stream()
+                .filter(circuit.supply()::isHot)
+                .filter(l -> flow.map(f -> !f.isBroken(l)).orElse(false))
+                .count();
+        boolean neutral = !circuit.supply().isHot(Terminal.L2)
+                && flow.map(f -> f.isBroken(Terminal.L2)).orElse(false);
+        int most = circuit.terminals().stream()
+                .mapToInt(t ->
+                        (int) circuit.wires().stream().filter(w -> w.lands(t)).count())
+                .max()
+                .orElse(0);
+        return new PlanCost(
+                flow.map(f -> f.hotLeads().size()).orElse(0),
+                unbroken,
+                neutral ? 1 : 0,
+                besideProtector,
+                0,
+                count(circuit, Wire.Run.MOTOR_CABLE),
+                count(circuit, Wire.Run.SWITCH_BOX),
+                most);
+    }
+
+    private static int count(Circuit circuit, Wire.Run run) {
+        return (int) circuit.wires().stream()
+                .filter(w -> w.run() == run && !w.isGround())
+                .count();
+    }
+
     /** What a plan is called: by what it takes. */
     public Sentence name() {
+
         return Sentence.of("plan.name", conductors, jumpers);
     }
 

@@ -17,8 +17,16 @@ public final class WorkingOrder {
 
     /** The wires of a plan in working order. */
     public static List<Wire> of(Plan plan) {
-        Set<Terminal> first = interchanged(plan);
-        return plan.wires().stream()
+        return of(plan.wires(), interchanged(plan));
+    }
+
+    /** Wires that somebody laid by hand in working order. */
+    public static List<Wire> of(List<Wire> wires) {
+        return of(wires, Set.of());
+    }
+
+    private static List<Wire> of(List<Wire> wires, Set<Terminal> first) {
+        return wires.stream()
                 .sorted(Comparator.comparingInt((Wire w) -> rank(w, first))
                         .thenComparing(Wire::from)
                         .thenComparing(Wire::to))

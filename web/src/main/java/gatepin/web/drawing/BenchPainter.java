@@ -40,6 +40,8 @@ final class BenchPainter {
     /** Where the line of each winding runs, in pixels. */
     private final Map<Winding, Integer> lines = new HashMap<>();
 
+    private final Map<String, List<Cell>> ways = new HashMap<>();
+
     private final Map<HandlePosition, Carrying> flows = new EnumMap<>(HandlePosition.class);
 
     BenchPainter(Bench bench, Sheet sheet) {
@@ -50,21 +52,40 @@ final class BenchPainter {
         }
     }
 
-    /** Draws it; empty where a wire found no way of its own. */
-    Optional<Drawing> paint() {
+    /** Both ends of a wire, by their ids. */
+    static String key(Wire wire) {
+        return wire.from().id() + ">" + wire.to().id();
+    }
+
+    /** The cells that each wire passes, by its ends; none before it is painted. */
+    Map<String, List<Cell>> ways() {
+        return Map.copyOf(ways);
+    }
+
+    /**
+     * Draws it; empty where a wire found no way of its own.
+     *
+     * @param known where wires lay before: those stay where they are
+     */
+    Optional<Drawing> paint(Map<String, List<Cell>> known) {
         List<Route> routes = new ArrayList<>();
         for (Wire wire : bench.wires()) {
             Spot from = spot(wire.from());
             Spot to = spot(wire.to());
             routes.add(new Route(wire.from(), from.starts(), wire.to(), to.ports()));
         }
-        Optional<List<List<Cell>>> laid = sheet.router.lay(routes);
+        Optional<List<List<Cell>>> laid = sheet.router.lay(
+                routes,
+                bench.wires().stream()
+                        .map(w -> known.getOrDefault(key(w), List.of()))
+                        .toList());
         if (laid.isEmpty()) {
             return Optional.empty();
         }
         List<List<Cell>> paths = laid.orElseThrow();
         List<Trace> traces = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
+            ways.put(key(bench.wires().get(i)), paths.get(i));
             traces.add(trace(i + 1, bench.wires().get(i), paths.get(i)));
         }
         traces.sort(Comparator.comparing(
@@ -139,7 +160,12 @@ final class BenchPainter {
         States states =
                 wire.isGround() ? States.always("ground") : states(f -> f.roleOf(wire), f -> f.isHot(wire.from()));
         return new Trace(
-                step, wire.from().label() + " to " + wire.to().label(), path(corners), path(beside(corners)), states);
+                step,
+                wire.from().label() + " to " + wire.to().label(),
+                path(corners),
+                path(beside(corners)),
+                states,
+                key(wire));
     }
 
     /** The point where a wire that ends at this cell is made fast. */

@@ -189,6 +189,9 @@ final class BenchSheet {
      * @param along where a terminal stands along the line of splices
      */
     private Map<Terminal, Integer> places(ToIntFunction<Terminal> along, int first, int last) {
+        if (!bench.nuts().isEmpty()) {
+            return inARow(first, last);
+        }
         List<Map.Entry<Terminal, Double>> wanted = splices().entrySet().stream()
                 .map(s -> Map.entry(
                         s.getKey(),
@@ -211,9 +214,21 @@ final class BenchSheet {
         return places;
     }
 
+    /** Nuts that lie ready keep their places whatever is joined. */
+    private Map<Terminal, Integer> inARow(int first, int last) {
+        int pitch =
+                (last - first) / Math.max(1, bench.nuts().size() - 1) > SPLICE_PITCH ? SPLICE_PITCH + 1 : SPLICE_PITCH;
+        Map<Terminal, Integer> places = new LinkedHashMap<>();
+        for (Terminal nut : bench.nuts()) {
+            places.put(nut, first + pitch * places.size());
+        }
+        return places;
+    }
+
     /** The splices, and what is joined to each; another splice does not tell where one would like to be. */
     private Map<Terminal, List<Terminal>> splices() {
         Map<Terminal, List<Terminal>> splices = new LinkedHashMap<>();
+        bench.nuts().forEach(n -> splices.put(n, new ArrayList<>()));
         for (Wire wire : bench.wires()) {
             partner(splices, wire.to(), wire.from());
             partner(splices, wire.from(), wire.to());
@@ -315,6 +330,9 @@ final class BenchSheet {
 
     /** The two lines in the order of what they go to, so that their wires need not cross. */
     private List<Terminal> linesByPartner(Sheet sheet, ToIntFunction<Sheet.Spot> along) {
+        if (!bench.nuts().isEmpty()) {
+            return List.of(Terminal.L1, Terminal.L2);
+        }
         return java.util.stream.Stream.of(Terminal.L1, Terminal.L2)
                 .sorted(Comparator.comparingDouble(line -> bench.wires().stream()
                         .filter(w -> w.lands(line))

@@ -83,7 +83,7 @@ public record Drawing(
     /** A line of a title. */
     public record TitleLine(String words, int x, int y) {}
 
-    /** A mark in a frame, with a word beside it such as the lead's colour; {@code turned} where it is written upwards. */
+    /** A mark in a frame, with a word beside it such as the lead's colour; {@code turned} where it is written upwards; the terminal by its id. */
     public record Tag(
             String kind,
             int x,
@@ -95,15 +95,16 @@ public record Drawing(
             int markX,
             int noteX,
             int textY,
-            boolean turned) {
+            boolean turned,
+            String terminal) {
         /** Upside down it reads as another mark. */
         public boolean readsUpsideDown() {
             return Marks.readsUpsideDown(mark);
         }
     }
 
-    /** A round terminal. */
-    public record Stud(int x, int y, String mark) {
+    /** A round terminal, by its id. */
+    public record Stud(int x, int y, String mark, String terminal) {
         /** Upside down it reads as another mark. */
         public boolean readsUpsideDown() {
             return Marks.readsUpsideDown(mark);
@@ -125,11 +126,12 @@ public record Drawing(
      * @param step its number in the wire list, 0 while there is none
      * @param path its line
      * @param alongside the line of dots that says it is hot
+     * @param ends both its terminals by their ids
      */
-    public record Trace(int step, String name, String path, String alongside, States states) {}
+    public record Trace(int step, String name, String path, String alongside, States states, String ends) {}
 
-    /** A wire nut. */
-    public record Splice(String mark, String path, int textX, int textY) {}
+    /** A wire nut, by its terminal's id. */
+    public record Splice(String mark, String path, int textX, int textY, String terminal) {}
 
     /** A numbered flag. */
     public record Mark(int number, String kind, States states, int x, int y) {}

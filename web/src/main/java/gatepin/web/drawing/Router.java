@@ -104,16 +104,19 @@ final class Router {
     /**
      * Lays all wires.
      *
+     * @param known where each lay before; nothing for those that are new, and for all that have to find a way anew. What lay before stays
+     *     as long as it may
      * @return for each the cells it passes, from port to port; empty where one has no way, or none but on top of another
      */
-    Optional<List<List<Cell>>> lay(List<Route> wanted) {
+    Optional<List<List<Cell>>> lay(List<Route> wanted, List<List<Cell>> known) {
         routes.addAll(wanted);
-        for (int i = 0; i < wanted.size(); i++) {
-            paths.add(List.of());
-        }
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < wanted.size(); i++) {
-            order.add(i);
+            boolean stays = fits(wanted.get(i), known.get(i));
+            paths.add(stays ? known.get(i) : List.of());
+            if (!stays) {
+                order.add(i);
+            }
         }
         order.sort(java.util.Comparator.comparingInt(i -> distance(wanted.get(i))));
         for (int pass = 0; pass < PASSES; pass++) {
@@ -125,11 +128,19 @@ final class Router {
                 }
                 paths.set(i, way);
             }
-            if (pass > 0 && isClear()) {
+            if ((pass > 0 || order.size() < 2) && isClear()) {
                 return Optional.of(paths);
             }
         }
         return Optional.empty();
+    }
+
+    /** A way is still one: it begins and ends at the terminals, and nothing stands on it. */
+    private boolean fits(Route route, List<Cell> way) {
+        return !way.isEmpty()
+                && route.from().stream().anyMatch(p -> p.cell().equals(way.get(0)))
+                && route.to().stream().anyMatch(p -> p.cell().equals(way.get(way.size() - 1)))
+                && way.stream().allMatch(c -> c.x() < width && c.y() < height && !blocked[c.y() * width + c.x()]);
     }
 
     /** Wires that share no terminal meet only where both run straight across each other. */

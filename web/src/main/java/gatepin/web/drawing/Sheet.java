@@ -133,7 +133,8 @@ final class Sheet {
                 split ? left + 10 : left + w / 2,
                 left + w - 8,
                 top + h / 2 + 6,
-                turned));
+                turned,
+                terminal.id()));
         corners.put(terminal, new Router.Cell(left + w - 4, top));
         List<Port> ports = new ArrayList<>();
         ports.add(Port.beside(x, y, side));
@@ -141,7 +142,7 @@ final class Sheet {
     }
 
     void stud(Terminal terminal, int x, int y, List<Heading> open) {
-        studs.add(new Stud(x * unit, y * unit, terminal.label()));
+        studs.add(new Stud(x * unit, y * unit, terminal.label(), terminal.id()));
         corners.put(terminal, new Router.Cell(x * unit + 13, y * unit - 13));
         List<Port> ports = open.stream().map(h -> Port.beside(x, y, h)).toList();
         router.block(x, y, x, y);
@@ -163,10 +164,11 @@ final class Sheet {
                         + (cy + s) + " L" + (cx + s) + " " + (cy - s) + " Z";
         // a name of several words is too long for the nut: its last one will do
         String mark = terminal.mark().substring(terminal.mark().lastIndexOf(' ') + 1);
-        splices.add(new Splice(mark, nut, cx, cy + (out.dx != 0 ? 4 : 2)));
+        splices.add(new Splice(mark, nut, cx, cy + (out.dx != 0 ? 4 : 2), terminal.id()));
         router.block(x, y, x, y);
         List<Port> into = new ArrayList<>();
         for (Heading h : Heading.values()) {
+            router.avoid(x + h.dx, y + h.dy);
             if (h != out) {
                 into.add(Port.beside(x, y, h));
             }

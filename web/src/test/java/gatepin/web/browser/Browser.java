@@ -18,6 +18,8 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.interactions.PointerInput;
+import org.openqa.selenium.interactions.Sequence;
 import org.openqa.selenium.support.ui.ExpectedCondition;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
@@ -167,6 +169,29 @@ final class Browser implements AutoCloseable {
     /** Clicks on a point so far from the middle of an element, in pixels. */
     Browser at(WebElement element, int right, int down) {
         new Actions(driver).moveToElement(element, right, down).click().perform();
+        return this;
+    }
+
+    /** Presses a key while Control is held. */
+    Browser control(String key) {
+        new Actions(driver)
+                .keyDown(Keys.CONTROL)
+                .sendKeys(key)
+                .keyUp(Keys.CONTROL)
+                .perform();
+        return this;
+    }
+
+    /** Draws a mouse or a finger from one element to another. */
+    Browser drag(PointerInput.Kind with, WebElement from, WebElement to) {
+        PointerInput pointer = new PointerInput(with, with.toString());
+        driver.perform(List.of(new Sequence(pointer, 0)
+                .addAction(pointer.createPointerMove(Duration.ZERO, PointerInput.Origin.fromElement(from), 0, 0))
+                .addAction(pointer.createPointerDown(PointerInput.MouseButton.LEFT.asArg()))
+                .addAction(
+                        pointer.createPointerMove(Duration.ofMillis(80), PointerInput.Origin.fromElement(from), 12, 0))
+                .addAction(pointer.createPointerMove(Duration.ofMillis(120), PointerInput.Origin.fromElement(to), 0, 0))
+                .addAction(pointer.createPointerUp(PointerInput.MouseButton.LEFT.asArg()))));
         return this;
     }
 

@@ -1,0 +1,287 @@
+package gatepin.web.bench;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.bench.HandWiring;
+import gatepin.core.bench.Probes;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.lane.Gate;
+import gatepin.core.verdict.Analysis;
+import gatepin.web.bench.BenchDesk.Shown;
+import gatepin.web.bench.BenchDesk.Start;
+import gatepin.web.bench.BenchStore.Copy;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.server.ResponseStatusException;
+import org.springframework.web.servlet.ModelAndView;
+
+/** The bench of a job: wires by hand. */
+@Controller
+class BenchController {
+    private final BenchDesk desk;
+    private final JobPages pages;
+
+    BenchController(BenchDesk desk, JobPages pages) {
+        this.desk = desk;
+        this.pages = pages;
+    }
+
+    @GetMapping("/jobs/{id}/bench")
+    String show(@PathVariable long id, @RequestParam(defaultValue = "-1") long copy, Model model) {
+        return page(pages.file(id), copy, model);
+    }
+
+    private String page(JobFile file, long wanted, Model model) {
+        long id = file.job().id();
+        pages.fill(model, file, Gate.SWITCH);
+        List<Copy> copies = desk.copies(id);
+        model.addAttribute("copies", copies);
+        model.addAttribute("canPlan", BenchDesk.start(file, Start.PLAN).isPresent());
+        model.addAttribute("canFound", BenchDesk.start(file, Start.FOUND).isPresent());
+        model.addAttribute("ready", BenchPage.circuit(file, HandWiring.NOTHING).isPresent());
+        model.asMap().putIfAbsent("name", "");
+        Optional<Copy> here = copies.stream()
+                .filter(c -> c.id() == wanted)
+                .findFirst()
+                .or(() -> copies.stream().reduce((before, last) -> last));
+        here.flatMap(c -> desk.shown(id, c.id())).ifPresent(s -> model.addAttribute("work", new BenchPage(file, s)));
+        return "bench/bench";
+    }
+
+    /** Lays a new wiring out. */
+    @PostMapping("/jobs/{id}/bench")
+    ModelAndView open(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "NOTHING") String start,
+            Model model) {
+        JobFile file = pages.file(id);
+        Start begins = Arrays.stream(Start.values())
+                .filter(s -> s.name().equals(start))
+                .findFirst()
+                .orElse(Start.NOTHING);
+        Reading<Long> opened = desk.open(file, name, begins);
+        if (opened.value().isEmpty()) {
+            model.addAttribute("name", name);
+            model.addAttribute("wrong", JobPages.byField(opened.problems()));
+            return new ModelAndView(page(file, -1, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        return new ModelAndView(
+                "redirect:/jobs/" + id + "/bench?copy=" + opened.value().orElseThrow());
+    }
+
+    @PostMapping("/jobs/{id}/bench/{copy}/remove")
+    String remove(@PathVariable long id, @PathVariable long copy) {
+        pages.file(id);
+        desk.remove(id, copy);
+        return "redirect:/jobs/" + id + "/bench";
+    }
+
+    /** What is on it now, for a page that was left alone for a while. */
+    @GetMapping("/jobs/{id}/bench/{copy}/work")
+    String work(@PathVariable long id, @PathVariable long copy, Model model) {
+        return fragment(pages.file(id), desk.shown(id, copy).orElseThrow(BenchController::gone), model);
+    }
+
+    private String fragment(JobFile file, Shown shown, Model model) {
+        model.addAttribute("work", new BenchPage(file, shown));
+        model.addAttribute("job", file.job());
+        model.addAttribute("ways", file.ways());
+        model.addAttribute("ground", file.ground());
+        return "bench/bench :: work";
+    }
+
+    private static ResponseStatusException gone() {
+        return new ResponseStatusException(HttpStatus.NOT_FOUND, "that wiring is not on the bench any more");
+    }
+
+    /** Joins two points, or parts them, clears all, goes a step back or forward again. */
+    @PostMapping("/jobs/{id}/bench/{copy}/{act:join|part|clear|undo|redo}")
+    Object lay(
+            @PathVariable long id,
+            @PathVariable long copy,
+            @PathVariable String act,
+            @RequestParam(defaultValue = "") String one,
+            @RequestParam(defaultValue = "") String other,
+            @RequestHeader(defaultValue = "") String accept,
+            Model model) {
+        JobFile file = pages.file(id);
+        boolean asked = accept.startsWith(MediaType.APPLICATION_JSON_VALUE);
+        Reading<Shown> done = done(file, copy, act, one, other).orElseThrow(BenchController::gone);
+        if (done.value().isEmpty()) {
+            Problem why = done.problems().get(0);
+            if (asked) {
+                return ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
+                        .body(Map.of("message", why.message(), "at", why.field()));
+            }
+            model.addAttribute("wrong", Map.of("other", why.message()));
+            model.addAttribute("one", one);
+            model.addAttribute("other", other);
+            return new ModelAndView(page(file, copy, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        return asked
+                ? fragment(file, done.value().orElseThrow(), model)
+                : "redirect:/jobs/" + id + "/bench?copy=" + copy;
+    }
+
+    private Optional<Reading<Shown>> done(JobFile file, long copy, String act, String one, String other) {
+        long id = file.job().id();
+        return switch (act) {
+            case "undo" -> desk.step(id, copy, true);
+            case "redo" -> desk.step(id, copy, false);
+            case "clear" -> desk.lay(id, copy, w -> Reading.of(w.cleared()));
+            default ->
+                desk.lay(id, copy, wiring -> {
+                    Circuit circuit = BenchPage.circuit(file, wiring)
+                            .orElseThrow(() -> new ResponseStatusException(HttpStatus.CONFLICT, "no leads yet"));
+                    List<Terminal> points = BenchDesk.points(circuit, wiring);
+                    Optional<Terminal> first = point(one, points);
+                    Optional<Terminal> second = point(other, points);
+                    if (first.isEmpty() || second.isEmpty()) {
+                        String missing = first.isEmpty() ? one : other;
+                        return Reading.failed(List.of(new Problem(
+                                first.isEmpty() ? "one" : "other",
+                                missing,
+                                missing.isBlank()
+                                        ? "Which two points? Type their marks."
+                                        : "There is no " + missing + " on this bench.")));
+                    }
+                    return act.equals("join")
+                            ? wiring.join(first.get(), second.get(), points)
+                            : wiring.part(first.get(), second.get());
+                });
+        };
+    }
+
+    /** A point by its id, or as it is marked: a mark of the motor before one of the gear. */
+    private static Optional<Terminal> point(String typed, List<Terminal> points) {
+        String mark = typed.strip();
+        return points.stream()
+                .filter(p -> p.id().equals(mark))
+                .findFirst()
+                .or(() -> points.stream()
+                        .filter(p ->
+                                p.label().equalsIgnoreCase(mark) || p.mark().equalsIgnoreCase(mark))
+                        .findFirst())
+                .or(() -> mark.equalsIgnoreCase("N") ? Optional.of(Terminal.L2) : Optional.empty());
+    }
+
+    /** What a meter shows. */
+    public record Metered(String words) {}
+
+    /** Both probes on the wiring. */
+    @GetMapping(value = "/jobs/{id}/bench/{copy}/meter", produces = "application/json")
+    @ResponseBody
+    Metered meter(
+            @PathVariable long id,
+            @PathVariable long copy,
+            @RequestParam String one,
+            @RequestParam String other,
+            @RequestParam(defaultValue = "forward") String at) {
+        JobFile file = pages.file(id);
+        Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
+        Circuit circuit = BenchPage.circuit(file, shown.wiring()).orElseThrow(BenchController::gone);
+        List<Terminal> points = BenchDesk.points(circuit, shown.wiring());
+        Optional<Terminal> a = point(one, points);
+        Optional<Terminal> b = point(other, points);
+        Optional<Analysis> analysis = file.workup().analysis(circuit);
+        if (a.isEmpty() || b.isEmpty() || analysis.isEmpty()) {
+            return new Metered(analysis.isEmpty() ? "Read the plate first." : "The probes lie on nothing.");
+        }
+        Probes probes = Probes.on(analysis.get(), position(at), a.get(), b.get());
+        return new Metered(a.get().label() + " to " + b.get().label() + ": dead "
+                + (Double.isInfinite(probes.ohms()) ? "OL" : number(probes.ohms()) + " Ω") + "; under power "
+                + volts(probes.standing()) + " at standstill, " + volts(probes.running()) + " running.");
+    }
+
+    private static String volts(Optional<Double> volts) {
+        return volts.map(v -> Math.round(v) + " V").orElse("nothing steady (it floats)");
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, value < 10 ? "%.2f" : "%.1f", value);
+    }
+
+    /** A clamp around a wire. */
+    @GetMapping(value = "/jobs/{id}/bench/{copy}/clamp", produces = "application/json")
+    @ResponseBody
+    Metered clamp(
+            @PathVariable long id,
+            @PathVariable long copy,
+            @RequestParam String one,
+            @RequestParam String other,
+            @RequestParam(defaultValue = "forward") String at) {
+        JobFile file = pages.file(id);
+        Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
+        Circuit circuit = BenchPage.circuit(file, shown.wiring()).orElseThrow(BenchController::gone);
+        Optional<Wire> wire = shown.wiring().wires().stream()
+                .filter(w -> w.from().id().equals(one) && w.to().id().equals(other))
+                .findFirst();
+        Optional<Analysis> analysis = file.workup().analysis(circuit);
+        if (wire.isEmpty() || analysis.isEmpty()) {
+            return new Metered(wire.isEmpty() ? "That wire is off." : "Read the plate first.");
+        }
+        Probes.Clamped clamped = Probes.Clamped.on(analysis.get(), position(at), wire.get());
+        return new Metered("Clamp: " + number(clamped.standing()) + " A at standstill, " + number(clamped.running())
+                + " A running.");
+    }
+
+    private static HandlePosition position(String word) {
+        return Arrays.stream(HandlePosition.values())
+                .filter(p -> p.word().equals(word))
+                .findFirst()
+                .orElse(HandlePosition.FORWARD);
+    }
+
+    /** Power on, the handle as it stands. */
+    @GetMapping(value = "/jobs/{id}/bench/{copy}/power", produces = "application/json")
+    @ResponseBody
+    PowerOn power(@PathVariable long id, @PathVariable long copy, @RequestParam(defaultValue = "forward") String at) {
+        JobFile file = pages.file(id);
+        Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
+        return BenchPage.circuit(file, shown.wiring())
+                .flatMap(file.workup()::bench)
+                .map(b -> PowerOn.of(file, b, position(at)))
+                .orElse(new PowerOn("Read plate and diagram first.", -1, -1, List.of(), List.of()));
+    }
+
+    /** Takes it over as the job's plan. */
+    @PostMapping("/jobs/{id}/bench/{copy}/plan")
+    ModelAndView takeOver(@PathVariable long id, @PathVariable long copy, Model model) {
+        JobFile file = pages.file(id);
+        Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
+        BenchPage work = new BenchPage(file, shown);
+        String wrong = file.gear().isEmpty()
+                ? "Choose the switch first."
+                : shown.wiring().wires().isEmpty()
+                        ? "Nothing is laid yet."
+                        : !work.isJudged()
+                                ? "Read the plate first: nobody can say yet what these wires do."
+                                : work.isDangerous() ? "Not with what was found: mend it first." : "";
+        if (!wrong.isEmpty()) {
+            model.addAttribute("wrong", Map.of("plan", wrong));
+            return new ModelAndView(page(file, copy, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+        }
+        desk.takeOver(id, shown);
+        return new ModelAndView("redirect:/jobs/" + id + "/wire?saved");
+    }
+}

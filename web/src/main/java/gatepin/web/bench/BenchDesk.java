@@ -1,0 +1,178 @@
+package gatepin.web.bench;
+
+import gatepin.core.Problem;
+import gatepin.core.Reading;
+import gatepin.core.Sentence;
+import gatepin.core.bench.HandWiring;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Fact;
+import gatepin.core.lane.Facts.WirePlan;
+import gatepin.core.lane.Lane.Change;
+import gatepin.core.lane.Lane.Drop;
+import gatepin.core.plan.PlanCost;
+import gatepin.core.plan.WorkingOrder;
+import gatepin.web.bench.BenchStore.Copy;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPart;
+import gatepin.web.lane.JobStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.plan.PlanStore;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What hands do on a bench. The wires of different people add up: each act is done on the wiring as it is then. */
+@Service
+class BenchDesk {
+    /** No job has more of them. */
+    static final int MOST_COPIES = 12;
+
+    private final BenchStore store;
+    private final Acts acts;
+    private final PlanStore plans;
+    private final JobStore jobs;
+    private final TransactionTemplate transaction;
+
+    BenchDesk(BenchStore store, Acts acts, PlanStore plans, JobStore jobs, PlatformTransactionManager transactions) {
+        this.store = store;
+        this.acts = acts;
+        this.plans = plans;
+        this.jobs = jobs;
+        this.transaction = new TransactionTemplate(transactions);
+    }
+
+    List<Copy> copies(long jobId) {
+        return store.copies(jobId);
+    }
+
+    /** A copy with its wires as they are now. */
+    record Shown(Copy copy, HandWiring wiring) {}
+
+    Optional<Shown> shown(long jobId, long copyId) {
+        return store.copy(jobId, copyId).map(c -> new Shown(c, store.wiring(c)));
+    }
+
+    /** What a copy begins with. */
+    enum Start {
+        NOTHING,
+        PLAN,
+        FOUND
+    }
+
+    /** The wires that a copy can begin with; empty where there are none. */
+    static Optional<HandWiring> start(JobFile file, Start start) {
+        return switch (start) {
+            case NOTHING -> Optional.of(HandWiring.NOTHING);
+            case PLAN -> file.facts().gear().plan().map(WirePlan::wires).map(HandWiring::new);
+            case FOUND -> file.workup().checks().found().map(Circuit::wires).map(HandWiring::new);
+        };
+    }
+
+    /** Lays a new copy; says what is wrong with its name or its beginning. */
+    Reading<Long> open(JobFile file, String name, Start start) {
+        String stripped = name.strip();
+        List<Copy> there = store.copies(file.job().id());
+        Optional<HandWiring> begins = start(file, start);
+        String wrong = stripped.isEmpty()
+                ? "Give it a name, such as “with the toggle”."
+                : stripped.length() > 60
+                        ? "Use at most 60 letters."
+                        : there.stream().anyMatch(c -> c.name().equalsIgnoreCase(stripped))
+                                ? "There is one of that name already."
+                                : there.size() >= MOST_COPIES
+                                        ? "A job has at most " + MOST_COPIES + " of them. Take one away first."
+                                        : "";
+        if (!wrong.isEmpty()) {
+            return Reading.failed(List.of(new Problem("name", name, wrong)));
+        }
+        if (begins.isEmpty()) {
+            return Reading.failed(List.of(new Problem(
+                    "start", start.name(), "There are no such wires yet. Begin with none, or lay them out first.")));
+        }
+        return Reading.of(store.add(file.job().id(), stripped, begins.orElseThrow()));
+    }
+
+    /**
+     * Does something to the wires of a copy.
+     *
+     * @return how it is then, or why it cannot be done; empty where the copy is gone
+     */
+    Optional<Reading<Shown>> lay(long jobId, long copyId, Function<HandWiring, Reading<HandWiring>> act) {
+        return held(jobId, copyId, copy -> {
+            HandWiring before = store.wiring(copy);
+            Reading<HandWiring> after = act.apply(before);
+            after.value().filter(w -> !w.equals(before)).ifPresent(w -> store.then(copy, w));
+            return after.value()
+                    .map(w -> Reading.of(shown(jobId, copyId).orElseThrow()))
+                    .orElseGet(() -> Reading.failed(after.problems()));
+        });
+    }
+
+    /** Goes a step back, or forward again; stays where there is none. */
+    Optional<Reading<Shown>> step(long jobId, long copyId, boolean back) {
+        return held(jobId, copyId, copy -> {
+            if (back ? copy.canUndo() : copy.canRedo()) {
+                store.show(copy, copy.atStep() + (back ? -1 : 1));
+            }
+            return Reading.of(shown(jobId, copyId).orElseThrow());
+        });
+    }
+
+    void remove(long jobId, long copyId) {
+        transaction.executeWithoutResult(t -> {
+            if (store.hold(jobId, copyId)) {
+                store.remove(copyId);
+            }
+        });
+    }
+
+    private <T> Optional<T> held(long jobId, long copyId, Function<Copy, T> work) {
+        return Optional.ofNullable(transaction.execute(t -> {
+                    if (!store.hold(jobId, copyId)) {
+                        return Optional.<T>empty();
+                    }
+                    return Optional.of(work.apply(store.copy(jobId, copyId).orElseThrow()));
+                }))
+                .flatMap(o -> o);
+    }
+
+    /** Takes the wires of a copy over as the job's plan: its wire list then follows. */
+    List<Drop> takeOver(long jobId, Shown shown) {
+        return acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+            JobFile file = act.before();
+            SwitchKind gear = file.gear().orElseThrow();
+            Circuit circuit =
+                    file.workup().circuit(shown.wiring().wires(), gear.chart()).orElseThrow();
+            List<Wire> wires = WorkingOrder.of(shown.wiring().wires());
+            if (file.facts()
+                    .gear()
+                    .plan()
+                    .map(WirePlan::wires)
+                    .orElse(List.of())
+                    .equals(wires)) {
+                return List.of();
+            }
+            PlanCost cost = PlanCost.of(circuit, file.workup().standsAhead().besideProtector(circuit));
+            jobs.setPlan(jobId, Optional.of(plans.add(jobId, cost, wires)));
+            act.saved("log.planByHand", shown.copy().name(), wires.size());
+            return List.of(new Change(Fact.PLAN, Sentence.of("change.plan")));
+        });
+    }
+
+    /** Every point of a circuit that a wire can land on, and the nuts that lie ready. */
+    static List<Terminal> points(Circuit circuit, HandWiring wiring) {
+        List<Terminal> points = new ArrayList<>(
+                circuit.terminals().stream().filter(t -> !t.is(Type.INSIDE)).toList());
+        wiring.nuts().stream().filter(n -> !points.contains(n)).forEach(points::add);
+        return points;
+    }
+}

@@ -1,0 +1,226 @@
+package gatepin.web.bench;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import gatepin.core.bench.HandWiring;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.machine.Leads;
+import gatepin.core.verdict.Analysis;
+import gatepin.web.bench.BenchDesk.Shown;
+import gatepin.web.drawing.Bench;
+import gatepin.web.drawing.Bench.Laid;
+import gatepin.web.drawing.Drawing;
+import gatepin.web.lane.Finding;
+import gatepin.web.lane.Findings;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.Turn;
+import gatepin.web.lane.WiringWords;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A wiring on the bench as it is shown: drawn, judged, and held against the job's own. */
+final class BenchPage {
+    /** Where wires lay when they were drawn last, so that what nobody touches stays where it is. */
+    private static final Cache<Long, Laid> LAID =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    private final JobFile file;
+    private final Shown shown;
+    private final Optional<Circuit> circuit;
+    private final Optional<OnBench> onBench;
+    private final Optional<Analysis> analysis;
+    private final Optional<Findings> findings;
+
+    BenchPage(JobFile file, Shown shown) {
+        this.file = file;
+        this.shown = shown;
+        this.circuit = circuit(file, shown.wiring());
+        this.onBench = circuit.flatMap(file.workup()::bench);
+        this.analysis = onBench.map(OnBench::analysis).or(() -> circuit.flatMap(file.workup()::analysis));
+        this.findings = analysis.map(a -> Findings.of(a, hasOff(), file.wording()));
+    }
+
+    /** The circuit that wires make of a job's motor and gear; empty until leads and voltage are known. */
+    static Optional<Circuit> circuit(JobFile file, HandWiring wiring) {
+        ContactChart chart = file.gear().map(SwitchKind::chart).orElse(ContactChart.NONE);
+        return file.workup().circuit(wiring.wires(), chart);
+    }
+
+    /** A wire; both ends by their ids, and in words. */
+    public record WireRow(String one, String other, String from, String to) {}
+
+    /** A point that a wire can land on. */
+    public record Point(String id, String label, String where) {}
+
+    /** What differs from the job's plan. */
+    public record Difference(List<String> onlyHere, List<String> onlyThere, List<String> gains, List<String> loses) {
+        public boolean isNothing() {
+            return onlyHere.isEmpty() && onlyThere.isEmpty();
+        }
+    }
+
+    public boolean hasOff() {
+        return file.gear().map(SwitchKind::hasOff).orElse(true);
+    }
+
+    public boolean isThere() {
+        return circuit.isPresent();
+    }
+
+    public long id() {
+        return shown.copy().id();
+    }
+
+    public String name() {
+        return shown.copy().name();
+    }
+
+    public boolean canUndo() {
+        return shown.copy().canUndo();
+    }
+
+    public boolean canRedo() {
+        return shown.copy().canRedo();
+    }
+
+    public int step() {
+        return shown.copy().atStep();
+    }
+
+    /** The drawings; none where no clear way was found for some wire: then the words hold. */
+    public List<Drawing> drawings() {
+        return circuit.map(c -> {
+                    Leads leads = file.workup().wiredLeads();
+                    Bench bench = new Bench(
+                            leads,
+                            file.gear(),
+                            c,
+                            shown.wiring().wires(),
+                            findings.map(Findings::flags).orElse(List.of()),
+                            shown.wiring().nuts());
+                    Laid laid = bench.lay(
+                            Optional.ofNullable(LAID.getIfPresent(id())).orElse(Laid.NOTHING));
+                    if (!laid.drawings().isEmpty()) {
+                        LAID.put(id(), laid);
+                    }
+                    return laid.drawings();
+                })
+                .orElse(List.of());
+    }
+
+    public List<Turn> turns() {
+        return onBench.map(Turn::computed).orElse(List.of());
+    }
+
+    public List<WiringWords> words() {
+        return circuit.map(WiringWords::of).orElse(List.of());
+    }
+
+    public List<Finding> findings() {
+        return findings.map(Findings::findings).orElse(List.of());
+    }
+
+    /** Whether the engine has a motor to judge it by. */
+    public boolean isJudged() {
+        return analysis.isPresent();
+    }
+
+    /** Whether its verdicts speak against power. */
+    public boolean isDangerous() {
+        return findings().stream().anyMatch(f -> f.level() == Finding.Level.BAD);
+    }
+
+    public List<WireRow> wires() {
+        return shown.wiring().wires().stream()
+                .map(w -> new WireRow(w.from().id(), w.to().id(), label(w.from()), label(w.to())))
+                .toList();
+    }
+
+    private String label(Terminal terminal) {
+        if (terminal.isLine()) {
+            return file.supply().map(s -> s.nameOf(terminal)).orElse(terminal.mark());
+        }
+        return terminal.isGround() ? file.ground() + " of the " + WiringWords.enclosure(terminal) : terminal.label();
+    }
+
+    public List<Point> points() {
+        Supply supply = file.supply().orElse(null);
+        return circuit.map(c -> BenchDesk.points(c, shown.wiring()).stream()
+                        .map(t -> new Point(
+                                t.id(),
+                                supply != null && t.isLine() ? supply.nameOf(t) : t.isGround() ? "G" : t.label(),
+                                label(t)))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** What differs from the plan in wires and in what they do; empty where there is no plan. */
+    public Optional<Difference> difference() {
+        return file.plannedCircuit().map((Circuit planned) -> {
+            Set<Set<Terminal>> here = ends(shown.wiring().wires());
+            Set<Set<Terminal>> there = ends(planned.wires());
+            Set<String> says = titles(findings);
+            Set<String> planSays =
+                    titles(file.workup().analysis(planned).map(a -> Findings.of(a, hasOff(), file.wording())));
+            return new Difference(
+                    listed(shown.wiring().wires(), there),
+                    listed(planned.wires(), here),
+                    says.stream().filter(s -> !planSays.contains(s)).toList(),
+                    planSays.stream().filter(s -> !says.contains(s)).toList());
+        });
+    }
+
+    private static Set<Set<Terminal>> ends(List<Wire> wires) {
+        Set<Set<Terminal>> ends = new HashSet<>();
+        wires.forEach(w -> ends.add(Set.of(w.from(), w.to())));
+        return ends;
+    }
+
+    private List<String> listed(List<Wire> wires, Set<Set<Terminal>> without) {
+        List<String> lines = new ArrayList<>();
+        for (Wire wire : wires) {
+            if (!without.contains(Set.of(wire.from(), wire.to()))) {
+                lines.add(label(wire.from()) + " to " + label(wire.to()));
+            }
+        }
+        return lines;
+    }
+
+    private static Set<String> titles(Optional<Findings> found) {
+        Set<String> titles = new LinkedHashSet<>();
+        found.ifPresent(f -> f.findings().forEach(x -> titles.add(x.title())));
+        return titles;
+    }
+
+    /** The whole of it in a sentence, for those who listen: what it does in each position. */
+    public String says() {
+        if (!isJudged()) {
+            return shown.wiring().wires().size() + " wires.";
+        }
+        StringBuilder says = new StringBuilder();
+        for (Turn turn : turns()) {
+            if (!turn.at().equals("off")) {
+                String word = turn.at().equals("forward")
+                        ? file.ways().work()
+                        : file.ways().back();
+                says.append(word).append(": ").append(turn.title()).append(". ");
+            }
+        }
+        long bad =
+                findings().stream().filter(f -> f.level() == Finding.Level.BAD).count();
+        return says
+                + (bad == 0
+                        ? "Nothing dangerous found."
+                        : bad == 1 ? "One thing is dangerous." : bad + " things are dangerous.");
+    }
+}

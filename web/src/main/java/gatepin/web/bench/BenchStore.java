@@ -1,0 +1,135 @@
+package gatepin.web.bench;
+
+import gatepin.core.bench.HandWiring;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Wire;
+import gatepin.web.sql.NewRow;
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Wirings laid by hand, with every step that led to them. */
+@Repository
+class BenchStore {
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    BenchStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    /**
+     * A copy of a job's wiring.
+     *
+     * @param atStep the step that is shown
+     * @param steps how many there are behind the first
+     */
+    record Copy(long id, String name, int atStep, int steps) {
+        boolean canUndo() {
+            return atStep > 0;
+        }
+
+        boolean canRedo() {
+            return atStep < steps;
+        }
+    }
+
+    private static final String COPIES =
+            "select c.id, c.name, c.at_step, (select coalesce(max(step), 0) from bench_step"
+                    + " where copy_id = c.id) as steps from bench_copy c where c.job_id = :job";
+
+    List<Copy> copies(long jobId) {
+        return jdbc.sql(COPIES + " order by c.id")
+                .param("job", jobId)
+                .query(Copy.class)
+                .list();
+    }
+
+    Optional<Copy> copy(long jobId, long copyId) {
+        return jdbc.sql(COPIES + " and c.id = :copy")
+                .param("job", jobId)
+                .param("copy", copyId)
+                .query(Copy.class)
+                .optional();
+    }
+
+    /** Holds a copy until the transaction ends; false where it is gone. */
+    boolean hold(long jobId, long copyId) {
+        return jdbc.sql("select id from bench_copy where id = :copy and job_id = :job for update")
+                .param("copy", copyId)
+                .param("job", jobId)
+                .query(Long.class)
+                .optional()
+                .isPresent();
+    }
+
+    HandWiring wiring(Copy copy) {
+        return jdbc.sql("select wires from bench_step where copy_id = :copy and step = :step")
+                .param("copy", copy.id())
+                .param("step", copy.atStep())
+                .query(String.class)
+                .optional()
+                .map(BenchStore::read)
+                .orElse(HandWiring.NOTHING);
+    }
+
+    private static HandWiring read(String wires) {
+        return new HandWiring(wires.lines()
+                .filter(l -> !l.isBlank())
+                .map(l -> HandWiring.wire(
+                        Terminal.fromId(l.substring(0, l.indexOf('>'))),
+                        Terminal.fromId(l.substring(l.indexOf('>') + 1))))
+                .toList());
+    }
+
+    private static String write(HandWiring wiring) {
+        return wiring.wires().stream()
+                .map((Wire w) -> w.from().id() + ">" + w.to().id())
+                .collect(Collectors.joining("\n"));
+    }
+
+    long add(long jobId, String name, HandWiring wiring) {
+        long id = NewRow.key(jdbc.sql("insert into bench_copy (job_id, name, made_at) values (:job, :name, :at)")
+                .param("job", jobId)
+                .param("name", name)
+                .param("at", Timestamp.from(clock.instant())));
+        step(id, 0, wiring);
+        return id;
+    }
+
+    /** One step more: what could have been done again is gone. */
+    void then(Copy copy, HandWiring wiring) {
+        jdbc.sql("delete from bench_step where copy_id = :copy and step > :step")
+                .param("copy", copy.id())
+                .param("step", copy.atStep())
+                .update();
+        step(copy.id(), copy.atStep() + 1, wiring);
+        show(copy, copy.atStep() + 1);
+    }
+
+    private void step(long copyId, int step, HandWiring wiring) {
+        jdbc.sql("insert into bench_step (copy_id, step, wires) values (:copy, :step, :wires)")
+                .param("copy", copyId)
+                .param("step", step)
+                .param("wires", write(wiring))
+                .update();
+    }
+
+    void show(Copy copy, int step) {
+        jdbc.sql("update bench_copy set at_step = :step where id = :copy")
+                .param("step", step)
+                .param("copy", copy.id())
+                .update();
+    }
+
+    void remove(long copyId) {
+        jdbc.sql("delete from bench_copy where id = :copy")
+                .param("copy", copyId)
+                .update();
+    }
+}

@@ -1,0 +1,186 @@
+package gatepin.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.web.pages.Gates;
+import gatepin.web.pages.Visit;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.interactions.PointerInput;
+
+/** The bench as a person meets it: with keys, a mouse, a finger. */
+class BenchJourneyTest {
+    /** The scratter's motor on the cross-corner drum, 230 V; the first two make a nut of three. */
+    private static final List<List<String>> WIRES = List.of(
+            List.of("t2", "t3"),
+            List.of("t2", "t5"),
+            List.of("t1", "2"),
+            List.of("t4", "3"),
+            List.of("t8", "1"),
+            List.of("1", "5"),
+            List.of("4", "l1"),
+            List.of("6", "l2"));
+
+    private final Browser browser = new Browser();
+
+    @BeforeEach
+    void wide() {
+        browser.screen(1280, 800);
+    }
+
+    @AfterEach
+    void closeBrowser() {
+        browser.close();
+    }
+
+    private String bench(String machine, String start) {
+        Visit visit = new Visit(browser.address());
+        String job = new Gates(visit).wireListOfASixLeadMotor(machine);
+        visit.go(job + "/bench")
+                .type("#name", "by hand")
+                .choose("#start", start)
+                .press("Lay it out");
+        browser.go(job + "/bench");
+        return job;
+    }
+
+    private void untilWires(String words) {
+        browser.untilText("[data-part=sheet] h2", words);
+    }
+
+    private WebElement point(String id) {
+        return browser.all("svg.by-hand [data-terminal='" + id + "']").stream()
+                .filter(WebElement::isDisplayed)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    @DisplayName("wired from nothing by the keyboard alone, undone, done again, and taken over as the plan")
+    void byKeyboard() {
+        bench("Bench by keys", "NOTHING");
+        untilWires("0 wires");
+        int laid = 0;
+        for (List<String> wire : WIRES) {
+            for (String mark : wire) {
+                browser.keys(mark, Keys.ENTER);
+            }
+            laid += laid == 0 ? 2 : 1;
+            untilWires(laid == 1 ? "One wire" : laid + " wires");
+        }
+        assertThat(browser.text("[role=status]")).contains("L2", "FORWARD");
+        assertThat(browser.text("[data-part=sheet]")).contains("T2 + T3 + T5");
+        // grounds: by their names, in the fields
+        for (String[] ends : new String[][] {{"motor.G", "S1.G"}, {"S1.G", "supply.G"}}) {
+            browser.type("#one", ends[0]).type("#other", ends[1] + Keys.ENTER);
+            untilWires(++laid + " wires");
+        }
+        browser.script("document.activeElement.blur()");
+        browser.control("z");
+        untilWires(laid - 1 + " wires");
+        browser.control("y");
+        untilWires(laid + " wires");
+        browser.reload();
+        untilWires(laid + " wires");
+        // off with one, by its points, and on again
+        browser.keys("t1", Keys.ENTER, "2", Keys.DELETE);
+        untilWires(laid - 1 + " wires");
+        browser.keys("t1", Keys.ENTER, "2", Keys.ENTER);
+        untilWires(laid + " wires");
+        browser.keys("r");
+        assertThat(browser.one("svg.by-hand").getAttribute("data-at")).isEqualTo("reverse");
+        browser.press("Take it over as the plan");
+        assertThat(browser.all(".step")).hasSize(laid);
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("by mouse and by finger: from point to point, one after the other; a full point says so")
+    void byHand() {
+        bench("Bench by hand", "NOTHING");
+        browser.drag(PointerInput.Kind.MOUSE, point("motor.T1"), point("S1.2"));
+        untilWires("One wire");
+        browser.drag(PointerInput.Kind.TOUCH, point("motor.T2"), point("motor.T3"));
+        untilWires("3 wires");
+        point("motor.T4").click();
+        browser.untilText(".ticket h1", "T4 to");
+        point("S1.3").click();
+        untilWires("4 wires");
+        browser.drag(PointerInput.Kind.MOUSE, point("motor.T4"), point("S1.5"));
+        browser.untilText("[role=status]", "one end only");
+        untilWires("4 wires");
+        browser.screen(390, 844).reload();
+        browser.drag(PointerInput.Kind.TOUCH, point("motor.T8"), point("S1.1"));
+        untilWires("5 wires");
+        assertThat(browser.script("return document.documentElement.scrollWidth <= 391"))
+                .isEqualTo(true);
+    }
+
+    @Test
+    @DisplayName(
+            "a wrong wire trips or smokes, the meter tells where, undo takes it back; another tab sees the same bench")
+    void wrongWire() {
+        String job = bench("Bench that smokes", "PLAN");
+        int wires = browser.all(".laid li").size();
+        browser.press("Power");
+        browser.untilText(".reading-line", "rpm");
+        browser.press("Power");
+        browser.keys("l1", Keys.ENTER, "l2", Keys.ENTER);
+        untilWires(wires + 1 + " wires");
+        browser.press("Power");
+        browser.untilText(".reading-line", "breaker trips");
+        assertThat(browser.all("main.tripped")).hasSize(1);
+        browser.control("z");
+        untilWires(wires + " wires");
+        browser.untilText(".reading-line", "rpm");
+        browser.press("Power");
+
+        // with the start winding left off it hums until it burns
+        browser.all(".laid button").stream()
+                .filter(b -> b.getText().startsWith("T8 "))
+                .findFirst()
+                .orElseThrow()
+                .click();
+        browser.untilText(".reading-line", "Clamp:");
+        browser.keys(Keys.DELETE);
+        untilWires(wires - 1 + " wires");
+        browser.press("Power");
+        browser.untilText(".reading-line", "Smoke after");
+        assertThat(browser.all("main.smoking .coil.is-burnt")).isNotEmpty();
+
+        String first = browser.newTab(job + "/bench");
+        untilWires(wires - 1 + " wires");
+        browser.control("z");
+        untilWires(wires + " wires");
+        browser.switchTo(first);
+        browser.script("document.dispatchEvent(new Event('visibilitychange'))");
+        untilWires(wires + " wires");
+        browser.press("Meter");
+        browser.keys("l1", Keys.ENTER, "l2", Keys.ENTER);
+        browser.untilText(".reading-line", "under power");
+    }
+
+    @Test
+    @DisplayName("a stranger's wiring, as it was found, is laid out, judged and mended")
+    void strangers() {
+        Visit visit = new Visit(browser.address());
+        String job = new Gates(visit).demo("Apple scratter");
+        browser.go(job + "/bench");
+        browser.type("#name", "as found").choose("#start", "FOUND").press("Lay it out");
+        int wires = browser.all(".laid li").size();
+        assertThat(wires).isGreaterThan(5);
+        String before = browser.text("[data-part=ticket]");
+        browser.all(".laid button").get(0).click();
+        browser.keys(Keys.DELETE);
+        untilWires(wires - 1 + " wires");
+        assertThat(browser.text("[data-part=ticket]")).isNotEqualTo(before);
+        browser.press("Undo");
+        untilWires(wires + " wires");
+        assertThat(browser.text("[data-part=ticket]")).isEqualTo(before);
+    }
+}

@@ -1,0 +1,165 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** Wires by hand, over HTTP. */
+class BenchTest {
+    /** The six-lead motor on 230 V, on the cross-corner drum, by hand. */
+    private static final String[][] WIRES = {
+        {"T2", "T3"}, {"T2", "T5"}, {"T1", "2"}, {"T4", "3"}, {"T8", "1"}, {"1", "5"}, {"4", "L1"}, {"6", "L2"}
+    };
+
+    private final Visit visit = new Visit();
+    private final Gates gates = new Gates(visit);
+
+    private String bench(String machine, String start) {
+        String job = gates.wireListOfASixLeadMotor(machine);
+        visit.go(job + "/bench")
+                .type("#name", "by hand")
+                .choose("#start", start)
+                .press("Lay it out");
+        return job;
+    }
+
+    private void join(String one, String other) {
+        visit.type("#one", one).type("#other", other).press("Join");
+    }
+
+    private void ground() {
+        visit.post(at() + "/join", "one", "motor.G", "other", "S1.G");
+        visit.post(at() + "/join", "one", "S1.G", "other", "supply.G");
+        visit.go(visit.path());
+    }
+
+    private String at() {
+        return visit.one("main").attr("data-base");
+    }
+
+    @Test
+    @DisplayName(
+            "from nothing to the plan: each wire is judged, and what is laid becomes the job's plan with its wire list")
+    void fromNothing() {
+        String job = bench("Hand-wired", "NOTHING");
+        assertThat(visit.text("main")).as("an empty bench does nothing").contains("does not start");
+        for (String[] wire : WIRES) {
+            join(wire[0], wire[1]);
+            assertThat(visit.status()).as("%s to %s", wire[0], wire[1]).isEqualTo(200);
+        }
+        ground();
+        assertThat(visit.text("[data-part=sheet]")).contains("T2 + T3 + T5", "L1 → T1 (run 1)", "11 wires");
+        assertThat(visit.text("[data-part=ticket]")).contains("FORWARD and REVERSE turn opposite ways");
+        visit.press("Take it over as the plan");
+        assertThat(visit.path()).contains("/wire");
+        assertThat(visit.all(".step")).hasSize(11);
+        visit.go(job + "/log");
+        assertThat(visit.text("main")).contains("Plan taken over from the bench, “by hand”");
+    }
+
+    @Test
+    @DisplayName("undo and redo without end, kept over a reload; a step after an undo forgets what was ahead")
+    void undo() {
+        bench("Hand undone", "NOTHING");
+        for (String[] wire : WIRES) {
+            join(wire[0], wire[1]);
+        }
+        String base = at();
+        for (int i = 0; i < WIRES.length; i++) {
+            visit.post(base + "/undo");
+        }
+        assertThat(visit.go(visit.path()).text("[data-part=sheet]")).contains("0 wires");
+        visit.post(base + "/undo");
+        for (int i = 0; i < 3; i++) {
+            visit.post(base + "/redo");
+        }
+        assertThat(visit.go(visit.path()).text("[data-part=sheet]")).contains("4 wires");
+        join("T8", "1");
+        visit.post(base + "/redo");
+        assertThat(visit.go(visit.path()).text("[data-part=sheet]")).contains("5 wires", "T8 to 1");
+    }
+
+    @Test
+    @DisplayName("what no hand can do is told by the field, and nothing is lost")
+    void refused() {
+        String job = bench("Hand refused", "PLAN");
+        int wires = visit.all(".laid li").size();
+        join("T1", "T1");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("to itself"));
+        assertThat(visit.value("#one")).isEqualTo("T1");
+        join("Z9", "1");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("There is no Z9"));
+        join("", "");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("Type their marks"));
+        join("T1", "T4");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("one end only"));
+        assertThat(visit.all(".laid li")).hasSize(wires);
+        visit.go(job + "/bench").type("#name", "By Hand").press("Lay it out");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("one of that name already"));
+        visit.type("#name", "").press("Lay it out");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("Give it a name"));
+        assertThat(visit.statusOf(job + "/bench/999999/work")).isEqualTo(404);
+        assertThat(visit.post(job + "/bench/999999/join", "one", "T1", "other", "1")
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(visit.statusOf(gates.bringIn("No leads, no bench") + "/bench"))
+                .isEqualTo(200);
+    }
+
+    @Test
+    @DisplayName("a wrong wire is found, its power told, and it does not become the plan")
+    void wrongWire() {
+        bench("Hand wrong", "PLAN");
+        String base = at();
+        assertThat(visit.text("[data-part=ticket]")).contains("Against the plan", "The same wires");
+        visit.post(base + "/part", "one", "T8", "other", wireOf("T8"));
+        visit.post(base + "/join", "one", "L1", "other", "L2");
+        visit.go(visit.path());
+        assertThat(visit.text("[data-part=ticket]")).contains("Only here", "L1 to L2", "Only in the plan");
+        assertThat(visit.body(base + "/power?at=forward")).contains("The breaker trips at once");
+        visit.press("Take it over as the plan");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("mend it first"));
+        visit.post(base + "/undo");
+        visit.post(base + "/undo");
+        assertThat(visit.body(base + "/power?at=forward")).contains("Up to 17", "start switch clicks out");
+        assertThat(visit.body(base + "/power?at=off")).contains("no current flows");
+    }
+
+    private String wireOf(String lead) {
+        return visit.all(".laid button").stream()
+                .filter(b -> b.attr("data-one").equals("motor." + lead))
+                .findFirst()
+                .orElseThrow()
+                .attr("data-other");
+    }
+
+    @Test
+    @DisplayName("meter and clamp: dead ohms, volts under power, amps of a wire")
+    void meter() {
+        bench("Hand metered", "PLAN");
+        String base = at();
+        assertThat(visit.body(base + "/meter?one=supply.L1&other=supply.L2&at=forward"))
+                .contains("Ω", "223 V at standstill", "229 V running");
+        assertThat(visit.body(base + "/meter?one=supply.L1&other=supply.L2&at=off"))
+                .contains("dead OL");
+        assertThat(visit.body(base + "/meter?one=nothing&other=supply.L2")).contains("lie on nothing");
+        String amps = visit.body(base + "/clamp?one=motor.T1&other=" + wireOf("T1") + "&at=forward");
+        assertThat(amps).contains("A at standstill");
+        assertThat(visit.body(base + "/clamp?one=motor.T1&other=S1.G")).contains("That wire is off");
+    }
+
+    @Test
+    @DisplayName("the fragment for scripts: a drawing with its words, or why not with the place")
+    void asked() {
+        bench("Hand asked", "NOTHING");
+        assertThat(visit.body(at() + "/work")).contains("data-part=\"sheet\"", "data-part=\"ticket\"", "0 wires");
+        List<String> points = visit.all("#points option").stream()
+                .map(o -> o.attr("data-label"))
+                .toList();
+        assertThat(points).contains("T1", "1", "X1", "L1");
+    }
+}

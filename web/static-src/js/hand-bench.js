@@ -1,0 +1,122 @@
+// Wires by hand: dragged, pressed or typed from point to point. The hand's line is drawn at once; the server's word replaces it.
+import handle from './handle.js';
+import keys from './hand-keys.js';
+import pointer from './hand-pointer.js';
+import power from './hand-power.js';
+import { send } from './server.js';
+
+export default () => ({
+  ...handle(),
+  ...pointer,
+  ...keys,
+  ...power,
+  title: 'Two points make a wire',
+  said: 'Drag from point to point, press one after the other, or type the marks: T5 Enter 3 Enter.',
+  typed: '',
+  picked: '',
+  wire: null,
+  canUndo: false,
+  canRedo: false,
+  busy: Promise.resolve(),
+  init() {
+    handle().init.call(this);
+    this.seen();
+  },
+  base() { return this.$root.dataset.base; },
+  sheet() { return [...this.$root.querySelectorAll('svg.by-hand')].find((s) => s.getClientRects().length > 0); },
+  // what the server said comes with what it drew
+  seen() {
+    const state = this.$root.querySelector('[data-says]');
+    if (!state) return;
+    this.canUndo = state.dataset.undo === 'true';
+    this.canRedo = state.dataset.redo === 'true';
+  },
+  label(id) {
+    const point = this.$root.querySelector(`#points option[value="${CSS.escape(id)}"]`);
+    return point ? point.dataset.label : id;
+  },
+  // a point by what is typed: a mark of the motor comes before one of the gear
+  point(mark) {
+    const low = mark.toLowerCase();
+    const all = [...this.$root.querySelectorAll('#points option')];
+    const found = all.find((p) => p.value.toLowerCase() === low) ?? all.find((p) => p.dataset.label.toLowerCase() === low);
+    return found ? found.value : '';
+  },
+  show() {
+    this.$root.querySelectorAll('[data-terminal]').forEach((t) => t.classList.toggle('is-picked', t.dataset.terminal === this.picked));
+    this.$root.querySelectorAll('[data-ends]').forEach((w) => w.classList.toggle('is-chosen', this.wire !== null && w.dataset.ends === `${this.wire.one}>${this.wire.other}`));
+    if (this.typed) this.title = `${this.picked ? `${this.label(this.picked)} to ` : ''}${this.typed.toUpperCase()}…`;
+    else if (this.picked) this.title = `${this.label(this.picked)} to …`;
+    else if (this.wire) this.title = `${this.label(this.wire.one)} to ${this.label(this.wire.other)}`;
+    else this.title = 'Two points make a wire';
+  },
+  clear() { this.typed = ''; this.picked = ''; this.wire = null; this.show(); },
+  pick(id) {
+    this.wire = null;
+    if (!this.picked || this.picked === id) {
+      this.picked = this.picked === id ? '' : id;
+      if (this.picked) this.said = `${this.label(id)}. Now the other point.`;
+      this.show();
+      return;
+    }
+    const one = this.picked;
+    this.picked = '';
+    if (this.metering) this.probe(one, id); else this.join(one, id);
+  },
+  join(one, other) { return this.lay('join', { one, other }, `${this.label(one)} to ${this.label(other)}`); },
+  part(one, other) { return this.lay('part', { one, other }, `${this.label(one)} off ${this.label(other)}`); },
+  undo() { return this.lay('undo', {}, 'One step back'); },
+  redo() { return this.lay('redo', {}, 'One step on'); },
+  // one after another, in the order of the hands
+  lay(act, points, words) {
+    this.busy = this.busy.then(async () => {
+      const began = performance.now();
+      const { answer, failed } = await send(`${this.base()}/${act}`, new URLSearchParams(points), 'Not laid');
+      this.undraft();
+      if (failed) { this.said = failed; this.clear(); return; }
+      this.replace(await answer.text());
+      this.said = `${words}. ${this.$root.querySelector('[data-says]').dataset.says}`;
+      this.clear();
+      this.$root.dataset.answered = String(Math.round(performance.now() - began));
+      if (this.powered) this.energise();
+    });
+    return this.busy;
+  },
+  replace(html) {
+    const fresh = new DOMParser().parseFromString(html, 'text/html');
+    fresh.querySelectorAll('[data-part]').forEach((part) => {
+      const here = this.$root.querySelector(`[data-part="${part.dataset.part}"]`);
+      if (here) here.replaceChildren(...part.childNodes);
+    });
+    this.throwTo(this.at);
+    this.seen();
+  },
+  async refresh() {
+    if (document.hidden || !this.base()) return;
+    try {
+      const answer = await fetch(`${this.base()}/work`);
+      if (answer.ok) { this.replace(await answer.text()); this.show(); }
+    } catch {
+      this.said = 'No answer: see whether the application runs. What you laid is kept.';
+    }
+  },
+  submit(event) {
+    event.preventDefault();
+    const act = event.submitter && event.submitter.value === 'part' ? 'part' : 'join';
+    const { one, other } = this.$refs;
+    this.lay(act, { one: one.value, other: other.value }, `${one.value} ${act === 'part' ? 'off' : 'to'} ${other.value}`);
+  },
+  choose(event) {
+    const { one, other } = event.currentTarget.dataset;
+    this.wire = { one, other };
+    this.picked = '';
+    this.said = 'Delete takes it off. The clamp lies around it.';
+    this.show();
+    this.ask('clamp', { one, other });
+  },
+  throwTo(position) {
+    handle().throwTo.call(this, position);
+    this.show();
+    if (this.powered) this.energise();
+  },
+});
