@@ -3,6 +3,7 @@ import handle from './handle.js';
 import keys from './hand-keys.js';
 import pointer from './hand-pointer.js';
 import power from './hand-power.js';
+import view from './hand-view.js';
 import { send } from './server.js';
 
 export default () => ({
@@ -10,6 +11,7 @@ export default () => ({
   ...pointer,
   ...keys,
   ...power,
+  ...view,
   title: 'Two points make a wire',
   said: 'Drag from point to point, press one after the other, or type the marks: T5 Enter 3 Enter.',
   typed: '',
@@ -89,6 +91,7 @@ export default () => ({
       if (here) here.replaceChildren(...part.childNodes);
     });
     this.throwTo(this.at);
+    this.zoom(this.times);
     this.seen();
   },
   async refresh() {

@@ -12,6 +12,7 @@ export default {
       return;
     }
     if (!isPlain(event)) return;
+    if (['+', '-'].includes(event.key)) { if (event.key === '+') this.closer(); else this.further(); event.preventDefault(); return; }
     if (event.key === 'Escape') { this.clear(); return; }
     if (event.key === 'Backspace' && this.typed) { this.typed = this.typed.slice(0, -1); this.show(); return; }
     if (event.key === 'Delete' || (event.key === 'Backspace' && this.wire)) { this.off(); event.preventDefault(); return; }

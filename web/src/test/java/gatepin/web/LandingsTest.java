@@ -102,6 +102,9 @@ class LandingsTest {
                         "exchange",
                         "log",
                         "run-up",
+                        "bench",
+                        "ahead",
+                        "control",
                         "board",
                         "switch/map")) {
                     var answer = client.send(

@@ -13,8 +13,10 @@ import gatepin.core.verdict.Analysis;
 import gatepin.web.bench.BenchDesk.Shown;
 import gatepin.web.bench.BenchDesk.Start;
 import gatepin.web.bench.BenchStore.Copy;
+import gatepin.web.drawing.Drawing;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
+import gatepin.web.paper.SvgFile;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -39,10 +41,12 @@ import org.springframework.web.servlet.ModelAndView;
 class BenchController {
     private final BenchDesk desk;
     private final JobPages pages;
+    private final SvgFile files;
 
-    BenchController(BenchDesk desk, JobPages pages) {
+    BenchController(BenchDesk desk, JobPages pages, SvgFile files) {
         this.desk = desk;
         this.pages = pages;
+        this.files = files;
     }
 
     @GetMapping("/jobs/{id}/bench")
@@ -262,6 +266,22 @@ class BenchController {
                 .flatMap(file.workup()::bench)
                 .map(b -> PowerOn.of(file, b, position(at)))
                 .orElse(new PowerOn("Read plate and diagram first.", -1, -1, List.of(), List.of()));
+    }
+
+    /** The drawing as a file, the handle as it stands. */
+    @GetMapping(value = "/jobs/{id}/bench/{copy}/drawing.svg", produces = "image/svg+xml")
+    ResponseEntity<String> svg(
+            @PathVariable long id, @PathVariable long copy, @RequestParam(defaultValue = "forward") String at) {
+        JobFile file = pages.file(id);
+        BenchPage work = new BenchPage(file, desk.shown(id, copy).orElseThrow(BenchController::gone));
+        Drawing drawing = work.drawings().stream()
+                .filter(d -> d.shape().equals("wide"))
+                .findFirst()
+                .orElseThrow(() -> new ResponseStatusException(
+                        HttpStatus.NOT_FOUND, "these wires find no clear way on a drawing"));
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("image/svg+xml;charset=UTF-8"))
+                .body(files.of(drawing, position(at).word(), work.name()));
     }
 
     /** Takes it over as the job's plan. */

@@ -46,6 +46,8 @@ class AccessibilityTest {
                     job + "/switch",
                     "/jobs/4/switch/map",
                     "/jobs/3/control",
+                    "/jobs/3/ahead",
+                    "/jobs/1/bench",
                     "/jobs/3/control?how=stops-S0&fault=0",
                     empty + "/control?contact=3",
                     job + "/run-up?then=STOP_THEN_REVERSE",

@@ -114,6 +114,10 @@ class BenchJourneyTest {
         browser.drag(PointerInput.Kind.MOUSE, point("motor.T4"), point("S1.5"));
         browser.untilText("[role=status]", "one end only");
         untilWires("4 wires");
+        browser.press("Save as PNG");
+        browser.untilText("[role=status]", "Saved as wiring.png");
+        browser.keys("+");
+        assertThat(browser.one("svg.by-hand").getAttribute("style")).contains("140%");
         browser.screen(390, 844).reload();
         browser.drag(PointerInput.Kind.TOUCH, point("motor.T8"), point("S1.1"));
         untilWires("5 wires");

@@ -157,6 +157,9 @@ class BenchTest {
     void asked() {
         bench("Hand asked", "NOTHING");
         assertThat(visit.body(at() + "/work")).contains("data-part=\"sheet\"", "data-part=\"ticket\"", "0 wires");
+        assertThat(visit.body(at() + "/drawing.svg?at=off"))
+                .contains("<svg", "viewBox", "<style>", "CROSS-CORNER DRUM")
+                .doesNotContain("<script");
         List<String> points = visit.all("#points option").stream()
                 .map(o -> o.attr("data-label"))
                 .toList();

@@ -48,6 +48,8 @@ class SweepTest {
             "papers/danger",
             "log",
             "run-up",
+            "bench",
+            "ahead",
             "board",
             "machine",
             "wiring.json");
