@@ -37,7 +37,7 @@ public final class LoadBench {
     private final HttpClient client =
             HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
 
-    private LoadBench(String address) {
+    LoadBench(String address) {
         this.address = address;
     }
 
@@ -77,7 +77,7 @@ public final class LoadBench {
         System.exit(0);
     }
 
-    private HttpResponse<String> get(String path) throws IOException, InterruptedException {
+    HttpResponse<String> get(String path) throws IOException, InterruptedException {
         return client.send(HttpRequest.newBuilder(URI.create(address + path)).build(), BodyHandlers.ofString());
     }
 
@@ -120,22 +120,40 @@ public final class LoadBench {
         return shop;
     }
 
-    /** Posts a form as its page does; gives where it leads. */
-    private String post(String path, String... fields) throws IOException, InterruptedException {
+    /** What a page's forms carry along. */
+    record Token(String value) {}
+
+    Token token() throws IOException, InterruptedException {
         Matcher token = TOKEN.matcher(get("/shops/new").body());
         if (!token.find()) {
             throw new IllegalStateException("the page has no token");
         }
-        StringBuilder data = new StringBuilder("_csrf=" + encoded(token.group(1)));
+        return new Token(token.group(1));
+    }
+
+    /** Posts as a script does; gives what came back. */
+    String ask(String path, Token token, String... fields) throws IOException, InterruptedException {
+        return client.send(
+                        form(path, token, fields)
+                                .header("Accept", "application/json")
+                                .build(),
+                        BodyHandlers.ofString())
+                .body();
+    }
+
+    private HttpRequest.Builder form(String path, Token token, String... fields) {
+        StringBuilder data = new StringBuilder("_csrf=" + encoded(token.value()));
         for (int i = 0; i < fields.length; i += 2) {
             data.append('&').append(fields[i]).append('=').append(encoded(fields[i + 1]));
         }
-        return client.send(
-                        HttpRequest.newBuilder(URI.create(address + path))
-                                .header("Content-Type", "application/x-www-form-urlencoded")
-                                .POST(BodyPublishers.ofString(data.toString()))
-                                .build(),
-                        BodyHandlers.discarding())
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(BodyPublishers.ofString(data.toString()));
+    }
+
+    /** Posts a form as its page does; gives where it leads. */
+    String post(String path, String... fields) throws IOException, InterruptedException {
+        return client.send(form(path, token(), fields).build(), BodyHandlers.discarding())
                 .headers()
                 .firstValue("Location")
                 .orElse("");
