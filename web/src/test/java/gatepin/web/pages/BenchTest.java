@@ -2,6 +2,9 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.web.RunningGatePin;
+import gatepin.web.parcel.Parcels;
+import java.io.ByteArrayInputStream;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -42,7 +45,7 @@ class BenchTest {
     @Test
     @DisplayName(
             "from nothing to the plan: each wire is judged, and what is laid becomes the job's plan with its wire list")
-    void fromNothing() {
+    void fromNothing() throws Exception {
         String job = bench("Hand-wired", "NOTHING");
         assertThat(visit.text("main")).as("an empty bench does nothing").contains("does not start");
         for (String[] wire : WIRES) {
@@ -57,6 +60,14 @@ class BenchTest {
         assertThat(visit.all(".step")).hasSize(11);
         visit.go(job + "/log");
         assertThat(visit.text("main")).contains("Plan taken over from the bench, “by hand”");
+
+        // it goes out with the job and comes in with it
+        Parcels parcels = RunningGatePin.get().bean(Parcels.class);
+        long id = Long.parseLong(job.replaceAll("\\D+", ""));
+        var brought = parcels.unpack(1, new ByteArrayInputStream(parcels.pack(id)));
+        assertThat(brought.problems()).isEmpty();
+        visit.go("/jobs/" + brought.value().orElseThrow().jobId() + "/bench");
+        assertThat(visit.text("main")).contains("by hand", "11 wires");
     }
 
     @Test
