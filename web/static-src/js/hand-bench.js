@@ -37,12 +37,15 @@ export default () => ({
     const point = this.$root.querySelector(`#points option[value="${CSS.escape(id)}"]`);
     return point ? point.dataset.label : id;
   },
-  // a point by what is typed: a mark of the motor comes before one of the gear
+  // a point by what is typed: of several that are marked so, one that is not in hand and has the fewest wires; leads come first
   point(mark) {
     const low = mark.toLowerCase();
     const all = [...this.$root.querySelectorAll('#points option')];
-    const found = all.find((p) => p.value.toLowerCase() === low) ?? all.find((p) => p.dataset.label.toLowerCase() === low);
-    return found ? found.value : '';
+    const whole = all.find((p) => p.value.toLowerCase() === low);
+    const found = whole ? [whole] : all.filter((p) => p.dataset.label.toLowerCase() === low);
+    const wires = (id) => this.$root.querySelectorAll(`.laid [data-one="${CSS.escape(id)}"], .laid [data-other="${CSS.escape(id)}"]`).length;
+    const free = found.length > 1 ? found.filter((p) => p.value !== this.picked) : found;
+    return free.map((p) => p.value).sort((x, y) => wires(x) - wires(y))[0] ?? '';
   },
   show() {
     this.$root.querySelectorAll('[data-terminal]').forEach((t) => t.classList.toggle('is-picked', t.dataset.terminal === this.picked));

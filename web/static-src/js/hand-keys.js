@@ -25,8 +25,18 @@ export default {
   enter() {
     const id = this.point(this.typed);
     if (!id) this.said = `There is no ${this.typed.toUpperCase()} here. Type a mark as it stands on the drawing.`;
+    const alike = this.alike(this.typed, id);
     this.typed = '';
     if (id) this.pick(id); else this.show();
+    if (alike && this.picked) this.said = `${this.where(id)}. Marked so too: ${alike}.`;
+  },
+  where(id) { return this.$root.querySelector(`#points option[value="${CSS.escape(id)}"]`).textContent; },
+  // other points of the same mark: they go by their whole names
+  alike(mark, id) {
+    return [...this.$root.querySelectorAll('#points option')]
+      .filter((p) => p.value !== id && p.dataset.label.toLowerCase() === mark.toLowerCase())
+      .map((p) => p.value)
+      .join(', ');
   },
   // the chosen wire; or that from the point in hand to the one that is typed
   off() {

@@ -6,6 +6,8 @@ export default {
   metering: false,
   powered: false,
   speeds: [],
+  flows: { starting: [], running: [] },
+  flowing: '',
   playing: 0,
   meter() {
     this.metering = !this.metering;
@@ -51,6 +53,8 @@ export default {
     if (!this.powered || at !== this.at) return;
     this.reading = run.words;
     this.speeds = run.speeds;
+    this.flows = { starting: run.starting, running: run.running };
+    this.flowing = '';
     this.$refs.time.max = String(Math.max(0, run.speeds.length - 1));
     this.$root.classList.add(run.trips >= 0 ? 'tripped' : 'powered');
     if (run.smoke >= 0) {
@@ -71,6 +75,22 @@ export default {
     this.rpm = spin ? String(Math.abs(spin.rpm)) : '0';
     this.moment = spin ? `${spin.at.toFixed(2)} s, ${spin.amps} A, start switch ${spin.starting ? 'closed' : 'open'}` : '';
     this.$refs.time.value = String(i);
+    this.flow(spin && !spin.starting ? 'running' : 'starting');
+  },
+  // how quick the dashes go says how much flows, where they begin how late; a wire without current stands still
+  flow(when) {
+    if (this.flowing === when) return;
+    this.flowing = when;
+    const flows = new Map(this.flows[when].map((f) => [f.ends, f]));
+    const most = Math.max(0.01, ...this.flows[when].map((f) => f.amps));
+    this.$root.querySelectorAll('.by-hand [data-ends]').forEach((wire) => {
+      const flow = flows.get(wire.dataset.ends);
+      const line = wire.querySelector('.line');
+      const seconds = flow ? 1.4 - 1.1 * (flow.amps / most) : 0;
+      line.style.animationDuration = `${seconds.toFixed(2)}s`;
+      line.style.animationDelay = flow ? `${(-seconds * (((flow.degrees % 360) + 360) % 360) / 360).toFixed(2)}s` : '0s';
+      line.style.animationName = flow ? '' : 'none';
+    });
   },
   scrub(event) {
     clearTimeout(this.playing);

@@ -4,6 +4,8 @@ create table bench_copy (
   id bigint primary key auto_increment,
   job_id bigint not null,
   name varchar(60) not null,
+  -- the switch of the library that it is tried on, by its key; blank where it is the job's own
+  gear varchar(40) not null default '',
   -- the step that is shown: those after it can be done again
   at_step int not null default 0 check (at_step >= 0),
   made_at timestamp(3) not null,
@@ -14,7 +16,7 @@ create table bench_copy (
 create table bench_step (
   copy_id bigint not null,
   step int not null check (step >= 0),
-  -- a wire a line, both ends with > between
+  -- a wire a line, both ends with a tab between
   wires text not null,
   primary key (copy_id, step),
   foreign key (copy_id) references bench_copy (id) on delete cascade

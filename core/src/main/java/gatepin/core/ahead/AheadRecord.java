@@ -74,13 +74,8 @@ public record AheadRecord(Map<Kind, Chosen> chosen, Set<String> made, List<DeadR
                 coils);
     }
 
-    /** What it is kept under that a wire is made. */
-    public static String key(Wire wire) {
-        return wire.from().id() + ">" + wire.to().id();
-    }
-
     public boolean isMade(Wire wire) {
-        return made.contains(key(wire));
+        return made.contains(wire.key());
     }
 
     /** What was shown last of a reading; empty where it was not taken. */

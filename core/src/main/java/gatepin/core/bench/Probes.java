@@ -23,6 +23,10 @@ public record Probes(double ohms, Optional<Double> standing, Optional<Double> ru
     /** Reads two points in a setting. */
     public static Probes on(Analysis analysis, Setting setting, Terminal a, Terminal b) {
         Circuit circuit = analysis.circuit();
+        if (!circuit.terminals().containsAll(List.of(a, b))) {
+            // a nut that lies ready with nothing in it
+            return new Probes(a.equals(b) ? 0 : Ohmmeter.OPEN, Optional.empty(), Optional.empty());
+        }
         double ohms = a.equals(b)
                 ? 0
                 : Ohmmeter.on(circuit, State.atRest(setting), Ohmmeter.Points.of(circuit, List.of(a, b)))

@@ -34,6 +34,11 @@ public record Wire(Terminal from, Terminal to, Run run) {
         return from.equals(terminal) || to.equals(terminal);
     }
 
+    /** Both ends by their ids, {@code motor.T1>S1.2}: unique in a wiring. */
+    public String key() {
+        return from.id() + ">" + to.id();
+    }
+
     @Override
     public String toString() {
         return from + " → " + to;

@@ -1,6 +1,7 @@
 package gatepin.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import gatepin.core.Reading;
 import gatepin.core.check.MadeUpWirings;
@@ -150,6 +151,37 @@ class HandWiringTest {
                             .map(v -> v.rule())
                             .sorted()
                             .toList());
+        }
+    }
+
+    @Test
+    void theProbesShowSomethingWhereverTheyLie() {
+        for (MadeUpWirings made : MadeUpWirings.some(12, 7000)) {
+            Circuit circuit = made.request().circuit();
+            Analysis analysis = Analysis.of(circuit, made.request().rated());
+            List<Terminal> points = new ArrayList<>(circuit.terminals());
+            points.add(Terminal.splice("X9"));
+            Random chance = new Random(made.name().hashCode());
+            for (int i = 0; i < 60; i++) {
+                Terminal a = points.get(chance.nextInt(points.size()));
+                Terminal b = points.get(chance.nextInt(points.size()));
+                circuit.settings().forEach(s -> {
+                    Probes here = Probes.on(analysis, s, a, b);
+                    Probes there = Probes.on(analysis, s, b, a);
+                    assertThat(here.ohms()).isCloseTo(there.ohms(), within(1e-6));
+                    assertThat(here.standing().isPresent())
+                            .isEqualTo(there.standing().isPresent());
+                    here.standing()
+                            .ifPresent(v ->
+                                    assertThat(v).isCloseTo(there.standing().orElseThrow(), within(1e-6)));
+                    assertThat(here.ohms()).isNotNegative();
+                });
+            }
+            Probes lines = Probes.on(analysis, circuit.settings().get(0), Terminal.L1, Terminal.L2);
+            assertThat(lines.running().orElseThrow())
+                    .isBetween(
+                            0.5 * circuit.supply().volts(),
+                            1.01 * circuit.supply().volts());
         }
     }
 

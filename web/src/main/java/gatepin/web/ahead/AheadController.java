@@ -83,7 +83,7 @@ class AheadController {
                         kind, new Chosen(Stands.valueOf(stands), stands.equals(Stands.LEFT_OUT.name()) ? reason : ""));
             }
         }
-        int version = version(typed);
+        int version = JobPages.version(typed);
         model.addAttribute("typed", typed);
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
@@ -96,14 +96,6 @@ class AheadController {
             return stale(model, id);
         }
         return new ModelAndView("redirect:/jobs/" + id + "/ahead?saved");
-    }
-
-    private static int version(Map<String, String> typed) {
-        try {
-            return Integer.parseInt(typed.getOrDefault("version", "-1"));
-        } catch (NumberFormatException e) {
-            return -1;
-        }
     }
 
     /** Ticks a wire. */

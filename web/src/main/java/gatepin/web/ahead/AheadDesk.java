@@ -104,7 +104,7 @@ public class AheadDesk {
         acts.on(jobId, Seen.any(JobPart.WIRES), act -> {
             LineUp lineUp = act.before().workup().standsAhead().lineUp();
             Wire wire = lineUp.wires().stream()
-                    .filter(w -> AheadRecord.key(w).equals(key))
+                    .filter(w -> w.key().equals(key))
                     .findFirst()
                     .orElseThrow(() -> new StaleEdit(JobPart.AHEAD));
             if (recorded(act).map(r -> r.isMade(wire) == made).orElse(false)) {

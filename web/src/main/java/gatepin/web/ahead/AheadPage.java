@@ -96,7 +96,7 @@ public final class AheadPage {
         List<WireRow> rows = new ArrayList<>();
         for (Wire wire : lineUp.wires()) {
             rows.add(new WireRow(
-                    AheadRecord.key(wire),
+                    wire.key(),
                     rows.size() + 1,
                     point(wire.from()),
                     wire.to().isLine() || wire.to().equals(Terminal.GROUND)

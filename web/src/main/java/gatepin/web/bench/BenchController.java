@@ -8,6 +8,7 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
 import gatepin.core.verdict.Analysis;
 import gatepin.web.bench.BenchDesk.Shown;
@@ -61,8 +62,11 @@ class BenchController {
         model.addAttribute("copies", copies);
         model.addAttribute("canPlan", BenchDesk.start(file, Start.PLAN).isPresent());
         model.addAttribute("canFound", BenchDesk.start(file, Start.FOUND).isPresent());
-        model.addAttribute("ready", BenchPage.circuit(file, HandWiring.NOTHING).isPresent());
+        model.addAttribute(
+                "ready",
+                BenchPage.circuit(file, HandWiring.NOTHING, file.gear()).isPresent());
         model.asMap().putIfAbsent("name", "");
+        model.addAttribute("kinds", SwitchKind.ALL);
         Optional<Copy> here = copies.stream()
                 .filter(c -> c.id() == wanted)
                 .findFirst()
@@ -76,6 +80,7 @@ class BenchController {
     ModelAndView open(
             @PathVariable long id,
             @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String gear,
             @RequestParam(defaultValue = "NOTHING") String start,
             Model model) {
         JobFile file = pages.file(id);
@@ -83,7 +88,7 @@ class BenchController {
                 .filter(s -> s.name().equals(start))
                 .findFirst()
                 .orElse(Start.NOTHING);
-        Reading<Long> opened = desk.open(file, name, begins);
+        Reading<Long> opened = desk.open(file, name, gear, begins);
         if (opened.value().isEmpty()) {
             model.addAttribute("name", name);
             model.addAttribute("wrong", JobPages.byField(opened.problems()));
@@ -130,7 +135,8 @@ class BenchController {
             Model model) {
         JobFile file = pages.file(id);
         boolean asked = accept.startsWith(MediaType.APPLICATION_JSON_VALUE);
-        Reading<Shown> done = done(file, copy, act, one, other).orElseThrow(BenchController::gone);
+        Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
+        Reading<Shown> done = done(file, shown.copy(), act, one, other).orElseThrow(BenchController::gone);
         if (done.value().isEmpty()) {
             Problem why = done.problems().get(0);
             if (asked) {
@@ -147,15 +153,16 @@ class BenchController {
                 : "redirect:/jobs/" + id + "/bench?copy=" + copy;
     }
 
-    private Optional<Reading<Shown>> done(JobFile file, long copy, String act, String one, String other) {
+    private Optional<Reading<Shown>> done(JobFile file, Copy held, String act, String one, String other) {
         long id = file.job().id();
+        long copy = held.id();
         return switch (act) {
             case "undo" -> desk.step(id, copy, true);
             case "redo" -> desk.step(id, copy, false);
             case "clear" -> desk.lay(id, copy, w -> Reading.of(w.cleared()));
             default ->
                 desk.lay(id, copy, wiring -> {
-                    Circuit circuit = BenchPage.circuit(file, wiring)
+                    Circuit circuit = BenchPage.circuit(file, wiring, BenchDesk.gear(file, held.gear()))
                             .orElseThrow(() -> new ResponseStatusException(HttpStatus.CONFLICT, "no leads yet"));
                     List<Terminal> points = BenchDesk.points(circuit, wiring);
                     Optional<Terminal> first = point(one, points);
@@ -203,7 +210,7 @@ class BenchController {
             @RequestParam(defaultValue = "forward") String at) {
         JobFile file = pages.file(id);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
-        Circuit circuit = BenchPage.circuit(file, shown.wiring()).orElseThrow(BenchController::gone);
+        Circuit circuit = new BenchPage(file, shown).circuit().orElseThrow(BenchController::gone);
         List<Terminal> points = BenchDesk.points(circuit, shown.wiring());
         Optional<Terminal> a = point(one, points);
         Optional<Terminal> b = point(other, points);
@@ -211,7 +218,7 @@ class BenchController {
         if (a.isEmpty() || b.isEmpty() || analysis.isEmpty()) {
             return new Metered(analysis.isEmpty() ? "Read the plate first." : "The probes lie on nothing.");
         }
-        Probes probes = Probes.on(analysis.get(), position(at), a.get(), b.get());
+        Probes probes = Probes.on(analysis.get(), position(at, circuit), a.get(), b.get());
         return new Metered(a.get().label() + " to " + b.get().label() + ": dead "
                 + (Double.isInfinite(probes.ohms()) ? "OL" : number(probes.ohms()) + " Ω") + "; under power "
                 + volts(probes.standing()) + " at standstill, " + volts(probes.running()) + " running.");
@@ -236,7 +243,7 @@ class BenchController {
             @RequestParam(defaultValue = "forward") String at) {
         JobFile file = pages.file(id);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
-        Circuit circuit = BenchPage.circuit(file, shown.wiring()).orElseThrow(BenchController::gone);
+        Circuit circuit = new BenchPage(file, shown).circuit().orElseThrow(BenchController::gone);
         Optional<Wire> wire = shown.wiring().wires().stream()
                 .filter(w -> w.from().id().equals(one) && w.to().id().equals(other))
                 .findFirst();
@@ -244,14 +251,15 @@ class BenchController {
         if (wire.isEmpty() || analysis.isEmpty()) {
             return new Metered(wire.isEmpty() ? "That wire is off." : "Read the plate first.");
         }
-        Probes.Clamped clamped = Probes.Clamped.on(analysis.get(), position(at), wire.get());
+        Probes.Clamped clamped = Probes.Clamped.on(analysis.get(), position(at, circuit), wire.get());
         return new Metered("Clamp: " + number(clamped.standing()) + " A at standstill, " + number(clamped.running())
                 + " A running.");
     }
 
-    private static HandlePosition position(String word) {
+    /** Where the handle stands; where there is none the motor hangs straight on the supply. */
+    private static HandlePosition position(String word, Circuit circuit) {
         return Arrays.stream(HandlePosition.values())
-                .filter(p -> p.word().equals(word))
+                .filter(p -> p.word().equals(word) && circuit.settings().contains(p))
                 .findFirst()
                 .orElse(HandlePosition.FORWARD);
     }
@@ -262,10 +270,11 @@ class BenchController {
     PowerOn power(@PathVariable long id, @PathVariable long copy, @RequestParam(defaultValue = "forward") String at) {
         JobFile file = pages.file(id);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
-        return BenchPage.circuit(file, shown.wiring())
+        return new BenchPage(file, shown)
+                .circuit()
                 .flatMap(file.workup()::bench)
-                .map(b -> PowerOn.of(file, b, position(at)))
-                .orElse(new PowerOn("Read plate and diagram first.", -1, -1, List.of(), List.of()));
+                .map(b -> PowerOn.of(file, b, position(at, b.circuit())))
+                .orElse(PowerOn.nothing("Read plate and diagram first.", -1));
     }
 
     /** The drawing as a file, the handle as it stands. */
@@ -281,7 +290,7 @@ class BenchController {
                         HttpStatus.NOT_FOUND, "these wires find no clear way on a drawing"));
         return ResponseEntity.ok()
                 .contentType(MediaType.valueOf("image/svg+xml;charset=UTF-8"))
-                .body(files.of(drawing, position(at).word(), work.name()));
+                .body(files.of(drawing, at.matches("forward|off|reverse") ? at : "forward", work.name()));
     }
 
     /** Takes it over as the job's plan. */
@@ -290,8 +299,8 @@ class BenchController {
         JobFile file = pages.file(id);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
         BenchPage work = new BenchPage(file, shown);
-        String wrong = file.gear().isEmpty()
-                ? "Choose the switch first."
+        String wrong = file.gear().isEmpty() || work.isElsewhere()
+                ? "These wires lie on another switch than the job's. Choose it at the Switch gate, then lay them out on it."
                 : shown.wiring().wires().isEmpty()
                         ? "Nothing is laid yet."
                         : !work.isJudged()

@@ -77,8 +77,25 @@ class BenchDesk {
         };
     }
 
-    /** Lays a new copy; says what is wrong with its name or its beginning. */
-    Reading<Long> open(JobFile file, String name, Start start) {
+    /** The switch that wires are tried on: one of the library by its key, or the job's own. */
+    static Optional<SwitchKind> gear(JobFile file, String key) {
+        return key.isEmpty()
+                ? file.gear()
+                : SwitchKind.ALL.stream().filter(k -> k.key().equals(key)).findFirst();
+    }
+
+    /** Those of some wires that have both ends on the bench. */
+    private static HandWiring onBench(JobFile file, HandWiring wiring, String gear) {
+        List<Terminal> points = BenchPage.circuit(file, HandWiring.NOTHING, gear(file, gear))
+                .map(c -> points(c, wiring))
+                .orElse(List.of());
+        return new HandWiring(wiring.wires().stream()
+                .filter(w -> points.contains(w.from()) && points.contains(w.to()))
+                .toList());
+    }
+
+    /** Lays a new copy; says what is wrong with its name, its switch or its beginning. */
+    Reading<Long> open(JobFile file, String name, String gear, Start start) {
         String stripped = name.strip();
         List<Copy> there = store.copies(file.job().id());
         Optional<HandWiring> begins = start(file, start);
@@ -98,7 +115,10 @@ class BenchDesk {
             return Reading.failed(List.of(new Problem(
                     "start", start.name(), "There are no such wires yet. Begin with none, or lay them out first.")));
         }
-        return Reading.of(store.add(file.job().id(), stripped, begins.orElseThrow()));
+        if (!gear.isEmpty() && gear(file, gear).isEmpty()) {
+            return Reading.failed(List.of(new Problem("gear", gear, "Choose one of those listed.")));
+        }
+        return Reading.of(store.add(file.job().id(), stripped, gear, onBench(file, begins.orElseThrow(), gear)));
     }
 
     /**

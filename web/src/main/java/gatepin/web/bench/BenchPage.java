@@ -36,6 +36,7 @@ final class BenchPage {
 
     private final JobFile file;
     private final Shown shown;
+    private final Optional<SwitchKind> gear;
     private final Optional<Circuit> circuit;
     private final Optional<OnBench> onBench;
     private final Optional<Analysis> analysis;
@@ -44,15 +45,16 @@ final class BenchPage {
     BenchPage(JobFile file, Shown shown) {
         this.file = file;
         this.shown = shown;
-        this.circuit = circuit(file, shown.wiring());
+        this.gear = BenchDesk.gear(file, shown.copy().gear());
+        this.circuit = circuit(file, shown.wiring(), gear);
         this.onBench = circuit.flatMap(file.workup()::bench);
         this.analysis = onBench.map(OnBench::analysis).or(() -> circuit.flatMap(file.workup()::analysis));
         this.findings = analysis.map(a -> Findings.of(a, hasOff(), file.wording()));
     }
 
     /** The circuit that wires make of a job's motor and gear; empty until leads and voltage are known. */
-    static Optional<Circuit> circuit(JobFile file, HandWiring wiring) {
-        ContactChart chart = file.gear().map(SwitchKind::chart).orElse(ContactChart.NONE);
+    static Optional<Circuit> circuit(JobFile file, HandWiring wiring, Optional<SwitchKind> gear) {
+        ContactChart chart = gear.map(SwitchKind::chart).orElse(ContactChart.NONE);
         return file.workup().circuit(wiring.wires(), chart);
     }
 
@@ -70,7 +72,21 @@ final class BenchPage {
     }
 
     public boolean hasOff() {
-        return file.gear().map(SwitchKind::hasOff).orElse(true);
+        return gear.map(SwitchKind::hasOff).orElse(true);
+    }
+
+    /** Whether there is anything to throw: without a switch the motor hangs straight on the supply. */
+    public boolean hasHandle() {
+        return gear.isPresent();
+    }
+
+    /** Whether it is tried on another switch than the job's own. */
+    public boolean isElsewhere() {
+        return !gear.equals(file.gear());
+    }
+
+    Optional<Circuit> circuit() {
+        return circuit;
     }
 
     public boolean isThere() {
@@ -103,7 +119,7 @@ final class BenchPage {
                     Leads leads = file.workup().wiredLeads();
                     Bench bench = new Bench(
                             leads,
-                            file.gear(),
+                            gear,
                             c,
                             shown.wiring().wires(),
                             findings.map(Findings::flags).orElse(List.of()),
@@ -119,7 +135,8 @@ final class BenchPage {
     }
 
     public List<Turn> turns() {
-        return onBench.map(Turn::computed).orElse(List.of());
+        return onBench.map((OnBench b) -> hasHandle() ? Turn.computed(b) : List.of(Turn.alone(b)))
+                .orElse(List.of());
     }
 
     public List<WiringWords> words() {

@@ -26,10 +26,11 @@ class BenchStore {
     /**
      * A copy of a job's wiring.
      *
+     * @param gear the switch of the library it is tried on, by its key; blank where it is the job's own
      * @param atStep the step that is shown
      * @param steps how many there are behind the first
      */
-    record Copy(long id, String name, int atStep, int steps) {
+    record Copy(long id, String name, String gear, int atStep, int steps) {
         boolean canUndo() {
             return atStep > 0;
         }
@@ -39,8 +40,11 @@ class BenchStore {
         }
     }
 
+    /** No mark has it. */
+    private static final char BETWEEN = '\t';
+
     private static final String COPIES =
-            "select c.id, c.name, c.at_step, (select coalesce(max(step), 0) from bench_step"
+            "select c.id, c.name, c.gear, c.at_step, (select coalesce(max(step), 0) from bench_step"
                     + " where copy_id = c.id) as steps from bench_copy c where c.job_id = :job";
 
     List<Copy> copies(long jobId) {
@@ -82,22 +86,24 @@ class BenchStore {
         return new HandWiring(wires.lines()
                 .filter(l -> !l.isBlank())
                 .map(l -> HandWiring.wire(
-                        Terminal.fromId(l.substring(0, l.indexOf('>'))),
-                        Terminal.fromId(l.substring(l.indexOf('>') + 1))))
+                        Terminal.fromId(l.substring(0, l.indexOf(BETWEEN))),
+                        Terminal.fromId(l.substring(l.indexOf(BETWEEN) + 1))))
                 .toList());
     }
 
     private static String write(HandWiring wiring) {
         return wiring.wires().stream()
-                .map((Wire w) -> w.from().id() + ">" + w.to().id())
+                .map((Wire w) -> w.from().id() + BETWEEN + w.to().id())
                 .collect(Collectors.joining("\n"));
     }
 
-    long add(long jobId, String name, HandWiring wiring) {
-        long id = NewRow.key(jdbc.sql("insert into bench_copy (job_id, name, made_at) values (:job, :name, :at)")
-                .param("job", jobId)
-                .param("name", name)
-                .param("at", Timestamp.from(clock.instant())));
+    long add(long jobId, String name, String gear, HandWiring wiring) {
+        long id = NewRow.key(
+                jdbc.sql("insert into bench_copy (job_id, name, gear, made_at) values (:job, :name, :gear, :at)")
+                        .param("job", jobId)
+                        .param("name", name)
+                        .param("gear", gear)
+                        .param("at", Timestamp.from(clock.instant())));
         step(id, 0, wiring);
         return id;
     }

@@ -1,9 +1,11 @@
 package gatepin.web.bench;
 
+import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.machine.Copper;
 import gatepin.core.machine.Load;
@@ -12,11 +14,13 @@ import gatepin.core.machine.RunUp.Conditions;
 import gatepin.core.machine.RunUpTrace;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.machine.RunUpTrace.Sample;
+import gatepin.core.verdict.Analysis.InSetting;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.hipparchus.complex.Complex;
 
 /**
  * What happens when a wiring gets power in one position, second by second.
@@ -26,8 +30,17 @@ import java.util.Optional;
  * @param smoke seconds until copper would have burnt; negative where it would not
  * @param burnt the windings that burn
  * @param speeds the shaft, the first second finely
+ * @param starting what flows in each wire while the start switch is closed
+ * @param running what flows in each wire at rated speed
  */
-public record PowerOn(String words, double trips, double smoke, List<String> burnt, List<Spin> speeds) {
+public record PowerOn(
+        String words,
+        double trips,
+        double smoke,
+        List<String> burnt,
+        List<Spin> speeds,
+        List<Flow> starting,
+        List<Flow> running) {
     private static final double LOOK_FOR = 120;
     private static final double FINE_UNTIL = 1;
     private static final double COARSE_STEP = 0.25;
@@ -38,11 +51,33 @@ public record PowerOn(String words, double trips, double smoke, List<String> bur
     /** The shaft at a moment: s, rpm, and whether the start switch is closed. */
     public record Spin(double at, long rpm, boolean starting, long amps) {}
 
+    /** The current of a wire, by both its ends: A, and how far it is behind the first line's voltage, degrees. */
+    public record Flow(String ends, double amps, long degrees) {}
+
+    /** Nothing flows. */
+    static PowerOn nothing(String words, double trips) {
+        return new PowerOn(words, trips, -1, List.of(), List.of(), List.of(), List.of());
+    }
+
+    private static List<Flow> flows(Circuit circuit, AcSolution solution) {
+        List<Flow> flows = new ArrayList<>();
+        for (Wire wire : circuit.wires()) {
+            Complex current = solution.current(wire);
+            if (current.norm() >= Carrying.NOTHING_AMPS) {
+                flows.add(new Flow(
+                        wire.key(),
+                        Math.round(current.norm() * 100) / 100.0,
+                        Math.round(-Math.toDegrees(current.getArgument()))));
+            }
+        }
+        return flows;
+    }
+
     /** Gives it power; the usual load on the shaft. */
     static PowerOn of(JobFile file, OnBench bench, HandlePosition position) {
         Circuit circuit = bench.circuit();
         if (Carrying.of(circuit, position).isShort()) {
-            return new PowerOn("The breaker trips at once: the lines are joined.", 0, -1, List.of(), List.of());
+            return nothing("The breaker trips at once: the lines are joined.", 0);
         }
         RunUpTrace trace = RunUp.simulate(circuit, Load.usual(bench.fitted()), Conditions.starting(position, LOOK_FOR));
         Optional<Double> breaker = file.workup().standsAhead().branch().map(b -> (double) b.breakerHigh());
@@ -51,7 +86,15 @@ public record PowerOn(String words, double trips, double smoke, List<String> bur
                 .orElse(-1.0);
         double smoke = trips >= 0 ? -1 : trace.secondsToDamage().orElse(-1.0);
         List<String> burnt = smoke < 0 ? List.of() : burnt(circuit, trace, smoke);
-        return new PowerOn(words(trace, trips, smoke, burnt, position), trips, smoke, burnt, speeds(trace));
+        InSetting in = bench.analysis().in(position);
+        return new PowerOn(
+                words(trace, trips, smoke, burnt, position),
+                trips,
+                smoke,
+                burnt,
+                speeds(trace),
+                flows(circuit, in.standstill()),
+                flows(circuit, in.running()));
     }
 
     private static List<String> burnt(Circuit circuit, RunUpTrace trace, double smoke) {

@@ -176,7 +176,7 @@ class ControlController {
     ModelAndView build(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
         ControlForm form = new ControlForm(typed);
-        int version = version(typed);
+        int version = JobPages.version(typed);
         Reading<ControlWishes> read = form.read();
         if (read.value().isEmpty()) {
             model.addAttribute("wished", form);
@@ -191,20 +191,12 @@ class ControlController {
         return new ModelAndView("redirect:/jobs/" + id + "/control?saved");
     }
 
-    private static int version(Map<String, String> typed) {
-        try {
-            return Integer.parseInt(typed.getOrDefault("version", "-1"));
-        } catch (NumberFormatException e) {
-            return -1;
-        }
-    }
-
     /** Takes a ladder as a person wrote it down. */
     @PostMapping("/jobs/{id}/control/text")
     ModelAndView enter(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
         String text = typed.getOrDefault("ladder", "");
-        int version = version(typed);
+        int version = JobPages.version(typed);
         Reading<Ladder> read = text.length() > MOST_LETTERS
                 ? Reading.failed(List.of(new Problem("line 1", "", "Use at most " + MOST_LETTERS + " letters.")))
                 : LadderText.read(text);
@@ -230,7 +222,7 @@ class ControlController {
     ModelAndView change(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
         Kept kept = file.kept(Kept.class).orElseThrow(ControlController::none);
-        int version = version(typed);
+        int version = JobPages.version(typed);
         List<Problem> problems = new ArrayList<>();
         String part = typed.getOrDefault("part", "");
         boolean takesOther = !List.of("turn", "take_out").contains(typed.getOrDefault("act", ""));
@@ -275,7 +267,7 @@ class ControlController {
         JobFile file = pages.file(id);
         Kept kept = file.kept(Kept.class).orElseThrow(ControlController::none);
         Reading<Ladder> read = PartForm.read(typed, kept.ladder());
-        int version = version(typed);
+        int version = JobPages.version(typed);
         model.addAttribute("typedPart", typed);
         if (read.value().isEmpty()) {
             return refused(model, file, read.problems(), version);

@@ -52,11 +52,6 @@ final class BenchPainter {
         }
     }
 
-    /** Both ends of a wire, by their ids. */
-    static String key(Wire wire) {
-        return wire.from().id() + ">" + wire.to().id();
-    }
-
     /** The cells that each wire passes, by its ends; none before it is painted. */
     Map<String, List<Cell>> ways() {
         return Map.copyOf(ways);
@@ -77,7 +72,7 @@ final class BenchPainter {
         Optional<List<List<Cell>>> laid = sheet.router.lay(
                 routes,
                 bench.wires().stream()
-                        .map(w -> known.getOrDefault(key(w), List.of()))
+                        .map(w -> known.getOrDefault(w.key(), List.of()))
                         .toList());
         if (laid.isEmpty()) {
             return Optional.empty();
@@ -85,7 +80,7 @@ final class BenchPainter {
         List<List<Cell>> paths = laid.orElseThrow();
         List<Trace> traces = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
-            ways.put(key(bench.wires().get(i)), paths.get(i));
+            ways.put(bench.wires().get(i).key(), paths.get(i));
             traces.add(trace(i + 1, bench.wires().get(i), paths.get(i)));
         }
         traces.sort(Comparator.comparing(
@@ -165,7 +160,7 @@ final class BenchPainter {
                 path(corners),
                 path(beside(corners)),
                 states,
-                key(wire));
+                wire.key());
     }
 
     /** The point where a wire that ends at this cell is made fast. */

@@ -122,7 +122,7 @@ public record LineUpPicture(
             return lineUp.wires().stream()
                     .filter(w -> w.from().id().equals(id))
                     .findFirst()
-                    .map(LineUpPicture::key)
+                    .map(Wire::key)
                     .orElse("");
         }
 
@@ -157,9 +157,5 @@ public record LineUpPicture(
                 lines.add(new Line("M" + x + " " + (THIRD + 30) + "V" + GROUND, "ground", ""));
             }
         }
-    }
-
-    private static String key(Wire wire) {
-        return wire.from().id() + ">" + wire.to().id();
     }
 }

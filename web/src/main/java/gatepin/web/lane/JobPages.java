@@ -77,6 +77,15 @@ public class JobPages {
         model.addAttribute(STILL_SEEN, seen);
     }
 
+    /** How often a part was saved when the form was shown; below nothing where the form does not say. */
+    public static int version(Map<String, String> typed) {
+        try {
+            return Integer.parseInt(typed.getOrDefault("version", "-1"));
+        } catch (NumberFormatException e) {
+            return -1;
+        }
+    }
+
     /** Messages by field; the first one for a field is the one to mend first. */
     public static Map<String, String> byField(List<Problem> problems) {
         Map<String, String> wrong = new LinkedHashMap<>();

@@ -35,6 +35,11 @@ public record Turn(String at, String title, String words, String arrow) {
                 of(FORWARD, forward, HandlePosition.FORWARD), off(), of(REVERSE, reverse, HandlePosition.FORWARD));
     }
 
+    /** As the engine computes it for a motor that hangs on the supply without a switch. */
+    public static Turn alone(OnBench bench) {
+        return of(FORWARD, bench, HandlePosition.FORWARD);
+    }
+
     private static Turn off() {
         return new Turn(HandlePosition.OFF.word(), "stands still", "", "");
     }

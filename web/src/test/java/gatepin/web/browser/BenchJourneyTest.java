@@ -75,12 +75,20 @@ class BenchJourneyTest {
         }
         assertThat(browser.text("[role=status]")).contains("L2", "FORWARD");
         assertThat(browser.text("[data-part=sheet]")).contains("T2 + T3 + T5");
-        // grounds: by their names, in the fields
-        for (String[] ends : new String[][] {{"motor.G", "S1.G"}, {"S1.G", "supply.G"}}) {
-            browser.type("#one", ends[0]).type("#other", ends[1] + Keys.ENTER);
-            untilWires(++laid + " wires");
-        }
+        // three points are marked G: one after the other
+        browser.keys("g", Keys.ENTER);
+        browser.untilText("[role=status]", "Marked so too");
+        browser.keys("g", Keys.ENTER);
+        untilWires(++laid + " wires");
+        browser.keys("g", Keys.ENTER, "g", Keys.ENTER);
+        untilWires(++laid + " wires");
+        assertThat(browser.text("[data-part=ticket]")).doesNotContain("no ground");
+        // in the fields, by their whole names
+        browser.type("#one", "S1.2").type("#other", "S1.4" + Keys.ENTER);
+        untilWires(laid + 1 + " wires");
         browser.script("document.activeElement.blur()");
+        browser.control("z");
+        untilWires(laid + " wires");
         browser.control("z");
         untilWires(laid - 1 + " wires");
         browser.control("y");

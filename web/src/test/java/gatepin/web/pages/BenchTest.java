@@ -6,6 +6,7 @@ import gatepin.web.RunningGatePin;
 import gatepin.web.parcel.Parcels;
 import java.io.ByteArrayInputStream;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -136,7 +137,8 @@ class BenchTest {
         assertThat(gates.complaints()).anyMatch(c -> c.contains("mend it first"));
         visit.post(base + "/undo");
         visit.post(base + "/undo");
-        assertThat(visit.body(base + "/power?at=forward")).contains("Up to 17", "start switch clicks out");
+        assertThat(visit.body(base + "/power?at=forward"))
+                .contains("Up to 17", "start switch clicks out", "\"ends\":\"motor.T1>S1.2\",\"amps\":");
         assertThat(visit.body(base + "/power?at=off")).contains("no current flows");
     }
 
@@ -146,6 +148,71 @@ class BenchTest {
                 .findFirst()
                 .orElseThrow()
                 .attr("data-other");
+    }
+
+    @Test
+    @DisplayName("whatever is laid on whatever switch, every step is answered, under power too")
+    void anything() {
+        Random chance = new Random(17);
+        for (String machine : List.of("Apple scratter", "Honey extractor", "Seed auger", "Tapping drill")) {
+            String job = gates.demo(machine);
+            for (String gear : List.of("", "cam-12", "contactors-4")) {
+                visit.go(job + "/bench")
+                        .type("#name", machine + " on " + gear)
+                        .choose("#gear", known(gear))
+                        .press("Lay it out");
+                assertThat(visit.status()).as("%s, %s", machine, gear).isEqualTo(200);
+                String base = at();
+                List<String> points =
+                        visit.all("#points option").stream().map(o -> o.val()).toList();
+                for (int i = 0; i < 24; i++) {
+                    String one = points.get(chance.nextInt(points.size()));
+                    String other = points.get(chance.nextInt(points.size()));
+                    assertThat(visit.post(base + (i % 6 == 5 ? "/undo" : "/join"), "one", one, "other", other)
+                                    .statusCode())
+                            .as("%s: %s to %s", machine, one, other)
+                            .isIn(302, 422);
+                    if (i % 8 == 7) {
+                        for (String position : List.of("forward", "off", "reverse")) {
+                            assertThat(visit.statusOf(base + "/power?at=" + position))
+                                    .isEqualTo(200);
+                        }
+                        assertThat(visit.statusOf(base + "/meter?one=" + one + "&other=" + other))
+                                .isEqualTo(200);
+                    }
+                }
+                assertThat(visit.go(job + "/bench?copy=" + base.replaceAll(".*/", ""))
+                                .status())
+                        .isEqualTo(200);
+            }
+        }
+    }
+
+    /** A switch of the list, as near as may be. */
+    private String known(String gear) {
+        return visit.all("#gear option").stream()
+                .map(o -> o.val())
+                .filter(v -> v.startsWith(gear))
+                .findFirst()
+                .orElse("");
+    }
+
+    @Test
+    @DisplayName("what if it were another switch: tried on one of the library, taken over only on the job's own")
+    void anotherSwitch() {
+        String job = bench("Hand elsewhere", "PLAN");
+        int wires = visit.all(".laid li").size();
+        visit.go(job + "/bench")
+                .type("#name", "on a toggle")
+                .choose("#start", "PLAN")
+                .choose("#gear", "tpdt-centre-off");
+        visit.press("Lay it out");
+        assertThat(visit.text("svg.by-hand")).contains("TOGGLE");
+        assertThat(visit.all(".laid li").size()).isBetween(4, wires);
+        visit.press("Take it over as the plan");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("another switch than the job's"));
+        visit.post(job + "/bench", "name", "on nothing known", "gear", "no-such", "start", "NOTHING");
+        assertThat(visit.go(job + "/bench").text("nav.plans")).doesNotContain("on nothing known");
     }
 
     @Test

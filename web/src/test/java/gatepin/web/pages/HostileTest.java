@@ -120,7 +120,10 @@ class HostileTest {
                     "live",
                     "trouble",
                     "machine",
-                    "run-up")) {
+                    "run-up",
+                    "ahead",
+                    "bench",
+                    "control")) {
                 pages.add(job + "/" + page);
             }
         }
