@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
@@ -216,7 +217,21 @@ final class Browser implements AutoCloseable {
     <T> T until(ExpectedCondition<T> condition) {
         return new WebDriverWait(driver, Duration.ofSeconds(10), Duration.ofMillis(50))
                 .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
-                .until(condition);
+                .until(d -> {
+                    try {
+                        return condition.apply(d);
+                    } catch (WebDriverException e) {
+                        if (isOfThePageBefore(e)) {
+                            return null;
+                        }
+                        throw e;
+                    }
+                });
+    }
+
+    /** A page went while it was being read: the driver has no name of its own for that. */
+    private static boolean isOfThePageBefore(WebDriverException failure) {
+        return String.valueOf(failure.getMessage()).contains("does not belong to the document");
     }
 
     /** As if the page had been open for months: what the browser kept for it is gone. */
