@@ -222,10 +222,19 @@ public final class Workup {
 
     /** The same on a supply of one's own choice. */
     public Optional<Circuit> circuit(List<Wire> wires, ContactChart chart, Supply supply) {
+        return circuit(wires, chart, supply, leadsOf(wires));
+    }
+
+    /** Wires laid by hand: a capacitor beside the motor is in the circuit only where they bring it in. */
+    public Optional<Circuit> laid(List<Wire> wires, ContactChart chart) {
+        return supply().flatMap(s -> circuit(wires, chart, s, wiredLeads()));
+    }
+
+    private Optional<Circuit> circuit(List<Wire> wires, ContactChart chart, Supply supply, Leads wired) {
         boolean runs = leads().all().stream().anyMatch(l -> l.isOf(Role.RUN));
         return runs
                 ? Optional.of(new Circuit(
-                        fitted().orElseGet(() -> motor.typical(supply)).values().motor(leadsOf(wires)),
+                        fitted().orElseGet(() -> motor.typical(supply)).values().motor(wired),
                         chart,
                         supply,
                         feeder(),

@@ -12,6 +12,8 @@ public record Load(Law law, double fullSpeedNm, double breakawayNm, double inert
     /** Machine and rotor together, as times the rotor's own inertia (common practice). */
     public static final double USUAL_INERTIA = 4;
 
+    private static final double FREE_BREAKAWAY = 0.1;
+
     /** How the torque of a load goes with speed. */
     public enum Law {
         /** The same at any speed: hoists, conveyors, scratters. */
@@ -29,6 +31,16 @@ public record Load(Law law, double fullSpeedNm, double breakawayNm, double inert
                 Law.CONSTANT,
                 torque,
                 torque,
+                USUAL_INERTIA * motor.values().rotor().inertiaKgM2());
+    }
+
+    /** A machine that starts free: its torque grows with the square of speed up to the motor's rated torque, a tenth of that gets it going. */
+    public static Load startsFree(FittedMotor motor) {
+        double torque = motor.given().ratedNm();
+        return new Load(
+                Law.SQUARE,
+                torque,
+                FREE_BREAKAWAY * torque,
                 USUAL_INERTIA * motor.values().rotor().inertiaKgM2());
     }
 

@@ -55,7 +55,7 @@ final class BenchPage {
     /** The circuit that wires make of a job's motor and gear; empty until leads and voltage are known. */
     static Optional<Circuit> circuit(JobFile file, HandWiring wiring, Optional<SwitchKind> gear) {
         ContactChart chart = gear.map(SwitchKind::chart).orElse(ContactChart.NONE);
-        return file.workup().circuit(wiring.wires(), chart);
+        return file.workup().laid(wiring.wires(), chart);
     }
 
     /** A wire; both ends by their ids, and in words. */

@@ -73,13 +73,14 @@ public record PowerOn(
         return flows;
     }
 
-    /** Gives it power; the usual load on the shaft. */
+    /** Gives it power; a machine that starts free on the shaft. */
     static PowerOn of(JobFile file, OnBench bench, HandlePosition position) {
         Circuit circuit = bench.circuit();
         if (Carrying.of(circuit, position).isShort()) {
             return nothing("The breaker trips at once: the lines are joined.", 0);
         }
-        RunUpTrace trace = RunUp.simulate(circuit, Load.usual(bench.fitted()), Conditions.starting(position, LOOK_FOR));
+        RunUpTrace trace =
+                RunUp.simulate(circuit, Load.startsFree(bench.fitted()), Conditions.starting(position, LOOK_FOR));
         Optional<Double> breaker = file.workup().standsAhead().branch().map(b -> (double) b.breakerHigh());
         double trips = breaker.filter(b -> trace.peakAmps() > TRIPS_BEYOND * b)
                 .map(b -> 0.02)

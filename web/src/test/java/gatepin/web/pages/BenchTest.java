@@ -188,6 +188,37 @@ class BenchTest {
         }
     }
 
+    @Test
+    @DisplayName("a capacitor beside the motor helps only where the wires bring it in")
+    void capacitor() {
+        String job = gates.demo("Honey extractor");
+        visit.go(job + "/bench").type("#name", "with and without").press("Lay it out");
+        String base = at();
+        for (String[] wire : new String[][] {
+            {"motor.black", "supply.L1"},
+            {"motor.black/yellow", "supply.L2"},
+            {"motor.blue", "supply.L1"},
+            {"motor.G", "supply.G"}
+        }) {
+            assertThat(visit.post(base + "/join", "one", wire[0], "other", wire[1])
+                            .statusCode())
+                    .isEqualTo(302);
+        }
+        visit.post(base + "/join", "one", "motor.blue/yellow", "other", "supply.L2");
+        String page = job + "/bench?copy=" + base.replaceAll(".*/", "");
+        visit.go(page);
+        assertThat(visit.all("svg.by-hand .inner"))
+                .as("no capacitor sits in the motor unseen")
+                .isEmpty();
+        String without = visit.body(base + "/power?at=forward");
+        visit.post(base + "/part", "one", "motor.blue/yellow", "other", "supply.L2");
+        visit.post(base + "/join", "one", "motor.blue/yellow", "other", "capacitor.C1");
+        visit.post(base + "/join", "one", "capacitor.C2", "other", "supply.L2");
+        visit.go(page);
+        assertThat(visit.text("[data-part=sheet]")).doesNotContain("does not start");
+        assertThat(visit.body(base + "/power?at=forward")).contains("Up to 1").isNotEqualTo(without);
+    }
+
     /** A switch of the list, as near as may be. */
     private String known(String gear) {
         return visit.all("#gear option").stream()
