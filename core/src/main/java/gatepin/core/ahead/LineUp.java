@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The devices between the panel and the gear, in one enclosure, with the wires between them. What the gear's wiring calls its lines comes
+ * The devices between the panel and the gear, a disconnect in its own enclosure and the rest in a box, with the wires between them. What the gear's wiring calls its lines comes
  * from the last of them.
  *
  * @param supply whether the second line is hot
@@ -58,14 +58,6 @@ public record LineUp(Supply.Kind supply, List<Stage> stages) {
             from = stage.out(line).orElse(from);
         }
         return from;
-    }
-
-    /** Where one of the panel's lines lands. */
-    public Terminal takes(Terminal line) {
-        return stages.stream()
-                .flatMap(s -> s.in(line).stream())
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("nothing stands in the line-up"));
     }
 
     /** The ground screws of its enclosures, nearest the panel first: the disconnect's, and that of the box the rest stands in. */

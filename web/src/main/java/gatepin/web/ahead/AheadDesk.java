@@ -48,7 +48,13 @@ public class AheadDesk {
      * @throws StaleEdit when somebody said it after {@code version}
      */
     List<Drop> choose(long jobId, int version, Map<Kind, Chosen> chosen) {
-        return acts.on(jobId, Seen.of(JobPart.AHEAD, version), act -> save(act, chosen));
+        return acts.on(jobId, Seen.of(JobPart.AHEAD, version), act -> {
+            // what the form did not show stays as it was
+            Map<Kind, Chosen> all = new EnumMap<>(Kind.class);
+            recorded(act).ifPresent(r -> all.putAll(r.chosen()));
+            all.putAll(chosen);
+            return save(act, all);
+        });
     }
 
     /** Puts ahead of a plan what it needs and nobody spoke of yet, as part of an act. */
@@ -134,6 +140,9 @@ public class AheadDesk {
                     .filter(r -> r.key().equals(read.about()))
                     .findFirst()
                     .orElseThrow(() -> new StaleEdit(JobPart.AHEAD));
+            if (recorded(act).flatMap(r -> r.shown(asked)).equals(Optional.of(read.shows()))) {
+                return List.of();
+            }
             reads.add(jobId, Part.AHEAD, read, act.person());
             act.saved(
                     asked.agrees(read.shows()) ? "log.aheadRead" : "log.aheadRead.wrong",

@@ -177,6 +177,11 @@ public final class AheadPage {
         return !ahead.dead().unseen().isEmpty();
     }
 
+    /** Whether its second line is a neutral. */
+    public boolean hasNeutral() {
+        return ahead.lineUp().supply() == Supply.Kind.HOT_AND_NEUTRAL;
+    }
+
     /** What has to be bought for it, with its figures. */
     public List<String> toBuy() {
         return ahead.lineUp().stages().stream()

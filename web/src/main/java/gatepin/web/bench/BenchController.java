@@ -305,7 +305,9 @@ class BenchController {
                         ? "Nothing is laid yet."
                         : !work.isJudged()
                                 ? "Read the plate first: nobody can say yet what these wires do."
-                                : work.isDangerous() ? "Not with what was found: mend it first." : "";
+                                : work.leavesOutACapacitor()
+                                        ? "The capacitor is not wired in: nothing lies on one of its tags."
+                                        : work.isDangerous() ? "Not with what was found: mend it first." : "";
         if (!wrong.isEmpty()) {
             model.addAttribute("wrong", Map.of("plan", wrong));
             return new ModelAndView(page(file, copy, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);

@@ -13,17 +13,22 @@ import gatepin.core.lane.Fact;
 import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.StandsAhead;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.WorkingOrder;
+import gatepin.web.ahead.AheadDesk;
 import gatepin.web.bench.BenchStore.Copy;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
+import gatepin.web.plan.CarriedOver;
 import gatepin.web.plan.PlanStore;
+import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
@@ -40,13 +45,21 @@ class BenchDesk {
     private final Acts acts;
     private final PlanStore plans;
     private final JobStore jobs;
+    private final AheadDesk ahead;
     private final TransactionTemplate transaction;
 
-    BenchDesk(BenchStore store, Acts acts, PlanStore plans, JobStore jobs, PlatformTransactionManager transactions) {
+    BenchDesk(
+            BenchStore store,
+            Acts acts,
+            PlanStore plans,
+            JobStore jobs,
+            AheadDesk ahead,
+            PlatformTransactionManager transactions) {
         this.store = store;
         this.acts = acts;
         this.plans = plans;
         this.jobs = jobs;
+        this.ahead = ahead;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -118,7 +131,9 @@ class BenchDesk {
         if (!gear.isEmpty() && gear(file, gear).isEmpty()) {
             return Reading.failed(List.of(new Problem("gear", gear, "Choose one of those listed.")));
         }
-        return Reading.of(store.add(file.job().id(), stripped, gear, onBench(file, begins.orElseThrow(), gear)));
+        HandWiring wiring = onBench(file, begins.orElseThrow(), gear);
+        return Reading.of(Objects.requireNonNull(
+                transaction.execute(t -> store.add(file.job().id(), stripped, gear, wiring))));
     }
 
     /**
@@ -181,10 +196,15 @@ class BenchDesk {
                     .equals(wires)) {
                 return List.of();
             }
-            PlanCost cost = PlanCost.of(circuit, file.workup().standsAhead().besideProtector(circuit));
-            jobs.setPlan(jobId, Optional.of(plans.add(jobId, cost, wires)));
+            StandsAhead standsAhead = file.workup().standsAhead();
+            int beside = standsAhead.besideProtector(circuit);
+            long plan = plans.add(jobId, PlanCost.of(circuit, beside), wires);
+            jobs.setPlan(jobId, Optional.of(plan));
             act.saved("log.planByHand", shown.copy().name(), wires.size());
-            return List.of(new Change(Fact.PLAN, Sentence.of("change.plan")));
+            file.kept(ChosenPlan.class).ifPresent(old -> CarriedOver.carry(plans, act, old, plan));
+            List<Change> changes = new ArrayList<>(ahead.usual(act, standsAhead.asked(beside)));
+            changes.add(new Change(Fact.PLAN, Sentence.of("change.plan")));
+            return changes;
         });
     }
 

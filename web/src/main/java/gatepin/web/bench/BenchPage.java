@@ -10,6 +10,7 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.verdict.Analysis;
 import gatepin.web.bench.BenchDesk.Shown;
@@ -150,6 +151,13 @@ final class BenchPage {
     /** Whether the engine has a motor to judge it by. */
     public boolean isJudged() {
         return analysis.isPresent();
+    }
+
+    /** Whether a capacitor stands beside the motor that no wire brings in: a plan without its tags would be taken as one that has it inside. */
+    public boolean leavesOutACapacitor() {
+        return file.workup().wiredLeads().all().stream()
+                .filter(Lead::isCapacitorTag)
+                .anyMatch(l -> shown.wiring().wires().stream().noneMatch(w -> w.lands(l.terminal())));
     }
 
     /** Whether its verdicts speak against power. */

@@ -19,6 +19,7 @@ import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** What a person does to a control circuit. */
@@ -108,6 +109,15 @@ public class ControlDesk {
                     .filter(c -> c.key().equals(read.about()))
                     .findFirst()
                     .orElseThrow(() -> new StaleEdit(JobPart.CONTROL));
+            boolean same = act.before()
+                    .facts()
+                    .gear()
+                    .control()
+                    .flatMap(c -> c.shown(asked))
+                    .equals(Optional.of(read.shows()));
+            if (same) {
+                return List.of();
+            }
             reads.add(jobId, Part.CONTROL, read, act.person());
             act.saved(
                     asked.agrees(read.shows()) ? "log.controlRead" : "log.controlRead.wrong",

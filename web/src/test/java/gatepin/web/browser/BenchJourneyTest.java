@@ -178,7 +178,8 @@ class BenchJourneyTest {
     }
 
     @Test
-    @DisplayName("a stranger's wiring, as it was found, is laid out, judged and mended")
+    @DisplayName(
+            "wires as they were found are laid out and judged; a wire off says something else, and undo says the same again")
     void strangers() {
         Visit visit = new Visit(browser.address());
         String job = new Gates(visit).demo("Apple scratter");

@@ -39,6 +39,14 @@ class AheadTest {
         assertThat(visit.text("main")).contains("What stands ahead does not show what it has to between");
         gates.wireAndReadAhead(job);
 
+        // the same said twice is said once
+        visit.go(job + "/log");
+        int lines = visit.all("main tr").size();
+        visit.go(job + "/ahead").press("Save what stands ahead");
+        visit.press(visit.all("#dead button[aria-pressed='true']").get(0));
+        visit.go(job + "/log");
+        assertThat(visit.all("main tr")).hasSize(lines);
+
         // a wire taken back: what was read before counts no more
         visit.go(job + "/ahead").press(visit.all("#wires tr.made button").get(0));
         assertThat(visit.all("#dead tr.made")).isEmpty();

@@ -59,6 +59,9 @@ class BenchTest {
         visit.press("Take it over as the plan");
         assertThat(visit.path()).contains("/wire");
         assertThat(visit.all(".step")).hasSize(11);
+        assertThat(visit.text("main"))
+                .as("a plan by hand brings what it needs ahead")
+                .contains("of what stands ahead");
         visit.go(job + "/log");
         assertThat(visit.text("main")).contains("Plan taken over from the bench, “by hand”");
 
@@ -211,6 +214,9 @@ class BenchTest {
                 .as("no capacitor sits in the motor unseen")
                 .isEmpty();
         String without = visit.body(base + "/power?at=forward");
+        visit.press("Take it over as the plan");
+        assertThat(visit.status()).isEqualTo(422);
+        visit.go(page);
         visit.post(base + "/part", "one", "motor.blue/yellow", "other", "supply.L2");
         visit.post(base + "/join", "one", "motor.blue/yellow", "other", "capacitor.C1");
         visit.post(base + "/join", "one", "capacitor.C2", "other", "supply.L2");

@@ -21,6 +21,7 @@ import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Pins;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.plan.CarriedOver;
 import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;
@@ -145,32 +146,11 @@ public class SwitchDesk {
         long planId = plans.add(act.job().id(), plan.cost(), wires);
         jobs.setPlan(act.job().id(), Optional.of(planId));
         act.saved("log.plan", plan.cost().name());
-        before.ifPresent(old -> carryOver(act, old, planId));
+        before.ifPresent(old -> CarriedOver.carry(plans, act, old, planId));
         return List.of(new Change(Fact.PLAN, Sentence.of("change.plan")));
     }
 
     private static boolean sameWires(ChosenPlan plan, List<Wire> wires) {
         return plan.wires().stream().map(PlannedWire::wire).toList().equals(wires);
-    }
-
-    private void carryOver(Act act, ChosenPlan old, long planId) {
-        ChosenPlan chosen = plans.plan(planId).orElseThrow();
-        List<Sentence> comeOut = new ArrayList<>();
-        for (PlannedWire made : old.wires()) {
-            if (made.isMade()) {
-                chosen.wires().stream()
-                        .filter(w -> w.wire().equals(made.wire()))
-                        .findFirst()
-                        .ifPresentOrElse(
-                                w -> plans.mark(planId, w.id(), true, act.person()),
-                                () -> comeOut.add(Sentence.of(
-                                        "log.comeOut.wire",
-                                        made.wire().from().label(),
-                                        made.wire().to().label())));
-            }
-        }
-        if (!comeOut.isEmpty()) {
-            act.saved("log.comeOut", comeOut);
-        }
     }
 }
