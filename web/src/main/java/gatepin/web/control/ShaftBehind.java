@@ -24,6 +24,8 @@ final class ShaftBehind {
     private static final double LOOK_FOR = 60;
     private static final double STANDS_RPM = 5;
     private static final int MOST_SAMPLES = 400;
+    /** A run of longer than this is not run up by the engine: nobody looks at its speed that long, and a request must not cost without end. */
+    private static final int LONGEST_MILLIS = 300_000;
 
     private final Circuit circuit;
     private final Load load;
@@ -76,7 +78,7 @@ final class ShaftBehind {
                 last = now;
             }
         }
-        if (throwsOfThem.isEmpty() || untilMillis < 1) {
+        if (throwsOfThem.isEmpty() || untilMillis < 1 || untilMillis > LONGEST_MILLIS) {
             return List.of();
         }
         Conditions usual = Conditions.starting(HandlePosition.OFF, 1);
