@@ -49,7 +49,9 @@ class KeeperTest {
         Process stop = folder.gatepin("stop");
         Path ran = folder.home().resolve("ran");
         Files.writeString(folder.home().resolve("var/db/secrets"), "GATEPIN_DB_APP_PASSWORD=$(touch '" + ran + "')\n");
+        folder.waitUntilItIsGone("keep");
         folder.start();
+        assertThat(folder.said("start")).doesNotContain("is running already");
         assertThat(stop.waitFor()).isZero();
         folder.waitUntilItAnswers();
         assertThat(ran).doesNotExist();
