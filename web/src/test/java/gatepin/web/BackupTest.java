@@ -17,9 +17,11 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** {@code ./gatepin backup} and {@code restore}, while it runs and people work, and while it does not. */
+@Tag("alone")
 class BackupTest {
     @SuppressWarnings("NullAway.Init")
     private ScriptFolder folder;

@@ -11,9 +11,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The database is killed while people work: pages say so, nothing that was confirmed is lost, and work goes on when it is back. */
+@Tag("alone")
 class DatabaseGoneTest {
     private static final int PEOPLE = 6;
     private static final Duration LONGEST = Duration.ofSeconds(5);

@@ -14,12 +14,14 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * The disk gets full under the database, on a small file system that {@code ./gatepin test} makes for it where it may (property
  * {@code gatepin.smallDisk}): it is said, nothing that was confirmed is lost, and work goes on when there is room again.
  */
+@Tag("alone")
 class DiskFullProbe {
     private static final int MOST = 6000;
     private static final Duration SOON = Duration.ofSeconds(60);

@@ -9,9 +9,11 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** {@code ./gatepin start} and {@code stop} in a folder of their own with an odd name: what dies comes back, what is stopped stays down. */
+@Tag("alone")
 class KeeperTest {
     @SuppressWarnings("NullAway.Init")
     private ScriptFolder folder;

@@ -139,7 +139,8 @@ final class ScriptFolder {
     /** Waits for the end of a process of this folder: a stop has the word then, and not whoever asked after it. */
     void waitUntilItIsGone(String word) throws InterruptedException {
         Instant end = Instant.now().plus(SOON);
-        while (Instant.now().isBefore(end) && ours().stream().anyMatch(p -> command(p).contains(word))) {
+        while (Instant.now().isBefore(end)
+                && ours().stream().anyMatch(p -> command(p).contains(word))) {
             TimeUnit.MILLISECONDS.sleep(20);
         }
         assertThat(ours()).as("a process of " + word).noneMatch(p -> command(p).contains(word));

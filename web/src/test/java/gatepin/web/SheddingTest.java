@@ -7,10 +7,12 @@ import java.time.Duration;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
+@Tag("alone")
 class SheddingTest {
     private final Shedding shedding = new Shedding(1, Duration.ofMillis(50));
     private final CountDownLatch inside = new CountDownLatch(1);

@@ -16,10 +16,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** New versions on old data: a copy first, a way back, nothing newer touched, and an account that may do no more than it needs. */
+@Tag("alone")
 class UpgradeTest {
     private final RunningDatabase database = RunningDatabase.startNew("upgrade");
 

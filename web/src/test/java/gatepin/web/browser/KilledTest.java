@@ -11,9 +11,11 @@ import java.net.URI;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Application and database are killed while wires are being ticked: every tick that the page confirmed is there. */
+@Tag("alone")
 class KilledTest {
     @Test
     void everyConfirmedTickIsThereAfterBothAreKilled() throws Exception {
