@@ -8,9 +8,11 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What the database's start script makes of a bad end of the run before. */
+@Tag("alone")
 class DatabaseScriptTest {
     @Test
     void aServerThatWasKilledOrLeftOverIsNoHindrance() throws Exception {

@@ -7,9 +7,11 @@ import gatepin.web.lane.Computing.Answer;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Long work beside the request: how far it is, stopped, given up, refused, and never in the way of other work. */
+@Tag("alone")
 class ComputingTest {
     private final Computing computing = new Computing();
 

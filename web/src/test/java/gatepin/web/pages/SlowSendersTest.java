@@ -11,10 +11,12 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Hundreds who begin to send and then send nothing: pages go on being made, and the slow ones are hung up on. */
+@Tag("alone")
 class SlowSendersTest {
     private static final int SLOW = 300;
 

@@ -17,9 +17,11 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Two people, or two tabs, on one job. */
+@Tag("alone")
 class TwoPeopleTest {
     private static final ExecutorService PEOPLE = Executors.newFixedThreadPool(4);
     private static final AtomicInteger COUNT = new AtomicInteger();
