@@ -2,12 +2,17 @@ package gatepin.core.bench;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Element;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.circuit.Wire.Run;
+import gatepin.core.gear.SwitchKind;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -18,8 +23,10 @@ import java.util.Set;
  * right or wrong: what it does is the engine's to say.
  *
  * @param wires the wires
+ * @param added the devices that were put beside the switch
+ * @param studs the leads end on a board of studs: a wire from stud to stud is a link
  */
-public record HandWiring(List<Wire> wires) {
+public record HandWiring(List<Wire> wires, List<Added> added, boolean studs) {
     /** No bench holds more. */
     public static final int MOST_WIRES = 60;
 
@@ -32,6 +39,12 @@ public record HandWiring(List<Wire> wires) {
     /** How many a supply conductor or a ground screw takes, by a connector of its own. */
     static final int ON_A_LINE = 4;
 
+    /** What lies on a stud at most: two links and a wire (common practice). */
+    static final int ON_A_STUD = 3;
+
+    /** No bench holds more devices beside the switch: the sheet must stay readable. */
+    public static final int MOST_ADDED = 4;
+
     /** Nuts that lie ready beside those in use. */
     private static final int SPARE_NUTS = 2;
 
@@ -39,10 +52,29 @@ public record HandWiring(List<Wire> wires) {
 
     public HandWiring {
         wires = List.copyOf(wires);
+        added = List.copyOf(added);
+    }
+
+    /** Wires of leads that hang loose, with nothing added. */
+    public HandWiring(List<Wire> wires) {
+        this(wires, List.of(), false);
     }
 
     /** Nothing is laid yet. */
     public static final HandWiring NOTHING = new HandWiring(List.of());
+
+    /** A switch as it comes out of its carton: the links that its maker fitted are in. */
+    public static HandWiring newOn(SwitchKind kind) {
+        return new HandWiring(kind.links().stream()
+                .map(l -> wire(l.a(), l.b()))
+                .sorted(Comparator.comparing(Wire::key))
+                .toList());
+    }
+
+    /** The same on a motor whose leads end on studs. */
+    public HandWiring onStuds() {
+        return new HandWiring(wires, added, true);
+    }
 
     /** A wire between two points, its ends in order and lying where such a wire lies. */
     public static Wire wire(Terminal one, Terminal other) {
@@ -86,7 +118,7 @@ public record HandWiring(List<Wire> wires) {
         if (one.equals(other)) {
             return refused(other, "A wire from " + one.label() + " to itself joins nothing. Choose another point.");
         }
-        if (isLead(one) && isLead(other)) {
+        if (!studs && isLead(one) && isLead(other)) {
             return inANut(one, other);
         }
         Wire wire = wire(one, other);
@@ -155,7 +187,7 @@ public record HandWiring(List<Wire> wires) {
 
     private Optional<Reading<HandWiring>> full(Terminal terminal) {
         int lies = count(terminal);
-        if (isLead(terminal) && lies > 0) {
+        if (isLead(terminal) && lies > 0 && !studs) {
             Terminal where = wires.stream()
                     .filter(w -> w.lands(terminal))
                     .map(w -> far(w, terminal))
@@ -164,7 +196,7 @@ public record HandWiring(List<Wire> wires) {
             return Optional.of(taken(terminal, where));
         }
         int most = isLead(terminal)
-                ? 1
+                ? studs ? ON_A_STUD : 1
                 : terminal.is(Type.SPLICE)
                         ? IN_A_NUT
                         : terminal.is(Type.SUPPLY) || terminal.isFrame() ? ON_A_LINE : UNDER_A_SCREW;
@@ -188,18 +220,94 @@ public record HandWiring(List<Wire> wires) {
         List<Wire> left = wires.stream().filter(w -> !joins(w, one, other)).toList();
         return left.size() == wires.size()
                 ? refused(other, "No wire joins " + one.label() + " and " + other.label() + ".")
-                : Reading.of(new HandWiring(left));
+                : Reading.of(new HandWiring(left, added, studs));
     }
 
-    /** The same without any wire. */
+    /** The same without any wire; what was added stays where it stands. */
     public HandWiring cleared() {
-        return NOTHING;
+        return new HandWiring(List.of(), added, studs);
+    }
+
+    /**
+     * The same with a device more; refused where there is no room, or no such capacitor. The field is {@code device} or {@code microfarads}.
+     *
+     * @param points every point there is
+     */
+    public Reading<HandWiring> with(Added.Kind kind, double microfarads, Collection<Terminal> points) {
+        if (added.size() >= MOST_ADDED) {
+            return Reading.failed(List.of(new Problem(
+                    "device", kind.title(), "No more than " + MOST_ADDED + " of them. Take one away first.")));
+        }
+        if (kind == Added.Kind.CAPACITOR && !(microfarads > 0 && microfarads <= Added.MOST_MICROFARADS)) {
+            return Reading.failed(List.of(new Problem(
+                    "microfarads",
+                    "" + microfarads,
+                    "Give its µF, more than 0 and at most " + Math.round(Added.MOST_MICROFARADS) + ".")));
+        }
+        Set<String> taken = new LinkedHashSet<>();
+        points.forEach(p -> taken.add(p.device().name()));
+        added.forEach(a -> taken.add(a.name()));
+        List<Added> more = new ArrayList<>(added);
+        more.add(new Added(Added.freeName(kind, taken), kind, 0, kind == Added.Kind.CAPACITOR ? microfarads : 0));
+        return Reading.of(new HandWiring(wires, more, studs));
+    }
+
+    /** The same without a device and the wires on it; refused where there is none of that name. */
+    public Reading<HandWiring> without(String name) {
+        if (added.stream().noneMatch(a -> a.name().equals(name))) {
+            return none(name);
+        }
+        return Reading.of(new HandWiring(
+                wires.stream().filter(w -> !isOn(w, name)).toList(),
+                added.stream().filter(a -> !a.name().equals(name)).toList(),
+                studs));
+    }
+
+    private static boolean isOn(Wire wire, String name) {
+        return wire.from().device().name().equals(name)
+                || wire.to().device().name().equals(name);
+    }
+
+    /** The same with a device thrown to one of its stands; refused where there is none of that name or no such stand. */
+    public Reading<HandWiring> thrown(String name, int stand) {
+        Optional<Added> moved = added.stream()
+                .filter(a -> a.name().equals(name))
+                .filter(a -> stand >= 0 && stand < a.kind().stands().size())
+                .findFirst();
+        return moved.isEmpty()
+                ? none(name)
+                : Reading.of(new HandWiring(
+                        wires,
+                        added.stream()
+                                .map(a -> a.name().equals(name) ? a.at(stand) : a)
+                                .toList(),
+                        studs));
+    }
+
+    private static Reading<HandWiring> none(String name) {
+        return Reading.failed(
+                List.of(new Problem("device", name, "There is no " + name + " on this bench, or it cannot stand so.")));
+    }
+
+    /** The circuit that these wires make of another's motor and gear, with what was added. */
+    public Circuit in(Circuit circuit, Optional<SwitchKind> own) {
+        ContactChart chart = Added.beside(own, added).map(SwitchKind::chart).orElse(ContactChart.NONE);
+        return new Circuit(
+                circuit.motor(),
+                chart,
+                circuit.supply(),
+                circuit.feeder(),
+                wires,
+                added.stream()
+                        .flatMap(a -> a.capacitor().stream())
+                        .map(Element.class::cast)
+                        .toList());
     }
 
     private HandWiring plus(Wire wire) {
         List<Wire> more = new ArrayList<>(wires);
         more.add(wire);
-        return new HandWiring(more);
+        return new HandWiring(more, added, studs);
     }
 
     private int count(Terminal terminal) {

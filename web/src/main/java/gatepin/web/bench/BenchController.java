@@ -2,7 +2,10 @@ package gatepin.web.bench;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.TypedNumber;
+import gatepin.core.bench.Added;
 import gatepin.core.bench.HandWiring;
+import gatepin.core.bench.PowerOn;
 import gatepin.core.bench.Probes;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
@@ -40,6 +43,12 @@ import org.springframework.web.servlet.ModelAndView;
 /** The bench of a job: wires by hand. */
 @Controller
 class BenchController {
+    private static final TypedNumber.Field MICROFARADS =
+            TypedNumber.Field.of(0.1, Added.MOST_MICROFARADS, "µf", "μf", "uf", "mfd");
+
+    /** What stands in its field again where it could not be done. */
+    private static final List<String> TYPED = List.of("one", "other", "kind", "microfarads");
+
     private final BenchDesk desk;
     private final JobPages pages;
     private final SvgFile files;
@@ -60,8 +69,8 @@ class BenchController {
         pages.fill(model, file, Gate.SWITCH);
         List<Copy> copies = desk.copies(id);
         model.addAttribute("copies", copies);
-        model.addAttribute("canPlan", BenchDesk.start(file, Start.PLAN).isPresent());
-        model.addAttribute("canFound", BenchDesk.start(file, Start.FOUND).isPresent());
+        model.addAttribute("canPlan", BenchDesk.start(file, Start.PLAN, "").isPresent());
+        model.addAttribute("canFound", BenchDesk.start(file, Start.FOUND, "").isPresent());
         model.addAttribute(
                 "ready",
                 BenchPage.circuit(file, HandWiring.NOTHING, file.gear()).isPresent());
@@ -82,13 +91,14 @@ class BenchController {
             @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String gear,
             @RequestParam(defaultValue = "NOTHING") String start,
+            @RequestParam(defaultValue = "false") boolean studs,
             Model model) {
         JobFile file = pages.file(id);
         Start begins = Arrays.stream(Start.values())
                 .filter(s -> s.name().equals(start))
                 .findFirst()
                 .orElse(Start.NOTHING);
-        Reading<Long> opened = desk.open(file, name, gear, begins);
+        Reading<Long> opened = desk.open(file, name, gear, begins, studs);
         if (opened.value().isEmpty()) {
             model.addAttribute("name", name);
             model.addAttribute("wrong", JobPages.byField(opened.problems()));
@@ -113,6 +123,7 @@ class BenchController {
 
     private String fragment(JobFile file, Shown shown, Model model) {
         model.addAttribute("work", new BenchPage(file, shown));
+        model.asMap().putIfAbsent("wrong", Map.of());
         model.addAttribute("job", file.job());
         model.addAttribute("ways", file.ways());
         model.addAttribute("ground", file.ground());
@@ -123,29 +134,28 @@ class BenchController {
         return new ResponseStatusException(HttpStatus.NOT_FOUND, "that wiring is not on the bench any more");
     }
 
-    /** Joins two points, or parts them, clears all, goes a step back or forward again. */
-    @PostMapping("/jobs/{id}/bench/{copy}/{act:join|part|clear|undo|redo}")
+    /** Joins two points, or parts them, puts a device beside the switch, throws it or takes it away, clears all, goes a step back or on. */
+    @PostMapping("/jobs/{id}/bench/{copy}/{act:join|part|device|throw|away|clear|undo|redo}")
     Object lay(
             @PathVariable long id,
             @PathVariable long copy,
             @PathVariable String act,
-            @RequestParam(defaultValue = "") String one,
-            @RequestParam(defaultValue = "") String other,
+            @RequestParam Map<String, String> typed,
             @RequestHeader(defaultValue = "") String accept,
             Model model) {
         JobFile file = pages.file(id);
         boolean asked = accept.startsWith(MediaType.APPLICATION_JSON_VALUE);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
-        Reading<Shown> done = done(file, shown.copy(), act, one, other).orElseThrow(BenchController::gone);
+        Reading<Shown> done = done(file, shown.copy(), act, typed).orElseThrow(BenchController::gone);
         if (done.value().isEmpty()) {
             Problem why = done.problems().get(0);
             if (asked) {
                 return ResponseEntity.status(HttpStatus.UNPROCESSABLE_ENTITY)
                         .body(Map.of("message", why.message(), "at", why.field()));
             }
-            model.addAttribute("wrong", Map.of("other", why.message()));
-            model.addAttribute("one", one);
-            model.addAttribute("other", other);
+            boolean wire = act.equals("join") || act.equals("part");
+            model.addAttribute("wrong", Map.of(wire ? "other" : why.field(), why.message()));
+            TYPED.forEach(field -> model.addAttribute(field, typed.getOrDefault(field, "")));
             return new ModelAndView(page(file, copy, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         return asked
@@ -153,34 +163,72 @@ class BenchController {
                 : "redirect:/jobs/" + id + "/bench?copy=" + copy;
     }
 
-    private Optional<Reading<Shown>> done(JobFile file, Copy held, String act, String one, String other) {
+    private Optional<Reading<Shown>> done(JobFile file, Copy held, String act, Map<String, String> typed) {
         long id = file.job().id();
         long copy = held.id();
         return switch (act) {
             case "undo" -> desk.step(id, copy, true);
             case "redo" -> desk.step(id, copy, false);
-            case "clear" -> desk.lay(id, copy, w -> Reading.of(w.cleared()));
-            default ->
-                desk.lay(id, copy, wiring -> {
-                    Circuit circuit = BenchPage.circuit(file, wiring, BenchDesk.gear(file, held.gear()))
-                            .orElseThrow(() -> new ResponseStatusException(HttpStatus.CONFLICT, "no leads yet"));
-                    List<Terminal> points = BenchDesk.points(circuit, wiring);
-                    Optional<Terminal> first = point(one, points);
-                    Optional<Terminal> second = point(other, points);
-                    if (first.isEmpty() || second.isEmpty()) {
-                        String missing = first.isEmpty() ? one : other;
-                        return Reading.failed(List.of(new Problem(
-                                first.isEmpty() ? "one" : "other",
-                                missing,
-                                missing.isBlank()
-                                        ? "Which two points? Type their marks."
-                                        : "There is no " + missing + " on this bench.")));
-                    }
-                    return act.equals("join")
-                            ? wiring.join(first.get(), second.get(), points)
-                            : wiring.part(first.get(), second.get());
-                });
+            default -> desk.lay(id, copy, wiring -> laid(file, held, act, typed, wiring));
         };
+    }
+
+    private static Reading<HandWiring> laid(
+            JobFile file, Copy held, String act, Map<String, String> typed, HandWiring wiring) {
+        String name = typed.getOrDefault("name", "");
+        return switch (act) {
+            case "clear" -> Reading.of(wiring.cleared());
+            case "away" -> wiring.without(name);
+            case "throw" ->
+                wiring.thrown(
+                        name,
+                        typed.getOrDefault("stand", "").matches("[0-9]") ? Integer.parseInt(typed.get("stand")) : -1);
+            case "device" ->
+                kind(typed.getOrDefault("kind", ""))
+                        .map(kind -> wiring.with(kind, microfarads(typed), points(file, held, wiring)))
+                        .orElseGet(() -> Reading.failed(List.of(
+                                new Problem("device", typed.getOrDefault("kind", ""), "Choose one of those listed."))));
+            default ->
+                wired(
+                        act.equals("join"),
+                        typed.getOrDefault("one", ""),
+                        typed.getOrDefault("other", ""),
+                        wiring,
+                        points(file, held, wiring));
+        };
+    }
+
+    private static List<Terminal> points(JobFile file, Copy held, HandWiring wiring) {
+        return BenchPage.circuit(file, wiring, BenchDesk.gear(file, held.gear()))
+                .map(c -> BenchDesk.points(c, wiring))
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.CONFLICT, "no leads yet"));
+    }
+
+    private static Reading<HandWiring> wired(
+            boolean join, String one, String other, HandWiring wiring, List<Terminal> points) {
+        Optional<Terminal> first = point(one, points);
+        Optional<Terminal> second = point(other, points);
+        if (first.isEmpty() || second.isEmpty()) {
+            String missing = first.isEmpty() ? one : other;
+            return Reading.failed(List.of(new Problem(
+                    first.isEmpty() ? "one" : "other",
+                    missing,
+                    missing.isBlank()
+                            ? "Which two points? Type their marks."
+                            : "There is no " + missing + " on this bench.")));
+        }
+        return join ? wiring.join(first.get(), second.get(), points) : wiring.part(first.get(), second.get());
+    }
+
+    private static Optional<Added.Kind> kind(String word) {
+        return Arrays.stream(Added.Kind.values())
+                .filter(k -> k.name().equals(word))
+                .findFirst();
+    }
+
+    private static double microfarads(Map<String, String> typed) {
+        TypedNumber number = TypedNumber.read(typed.getOrDefault("microfarads", ""), MICROFARADS);
+        return number.kind() == TypedNumber.Kind.GOOD ? number.value() : 0;
     }
 
     /** A point by its id, or as it is marked: a mark of the motor before one of the gear. */
@@ -267,14 +315,19 @@ class BenchController {
     /** Power on, the handle as it stands. */
     @GetMapping(value = "/jobs/{id}/bench/{copy}/power", produces = "application/json")
     @ResponseBody
-    PowerOn power(@PathVariable long id, @PathVariable long copy, @RequestParam(defaultValue = "forward") String at) {
+    PowerShown power(
+            @PathVariable long id, @PathVariable long copy, @RequestParam(defaultValue = "forward") String at) {
         JobFile file = pages.file(id);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
+        Optional<Double> breaker = file.workup().standsAhead().branch().map(b -> (double) b.breakerHigh());
         return new BenchPage(file, shown)
                 .circuit()
                 .flatMap(file.workup()::bench)
-                .map(b -> PowerOn.of(file, b, position(at, b.circuit())))
-                .orElse(PowerOn.nothing("Read plate and diagram first.", -1));
+                .map(b -> {
+                    HandlePosition position = position(at, b.circuit());
+                    return PowerShown.of(PowerOn.of(b.fitted(), b.analysis(), position, breaker), position);
+                })
+                .orElse(PowerShown.nothing("Read plate and diagram first."));
     }
 
     /** The drawing as a file, the handle as it stands. */
@@ -307,7 +360,9 @@ class BenchController {
                                 ? "Read the plate first: nobody can say yet what these wires do."
                                 : work.leavesOutACapacitor()
                                         ? "The capacitor is not wired in: nothing lies on one of its tags."
-                                        : work.isDangerous() ? "Not with what was found: mend it first." : "";
+                                        : !work.added().isEmpty()
+                                                ? "A plan has the job’s own switch alone. Take away what you put beside it first."
+                                                : work.isDangerous() ? "Not with what was found: mend it first." : "";
         if (!wrong.isEmpty()) {
             model.addAttribute("wrong", Map.of("plan", wrong));
             return new ModelAndView(page(file, copy, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);

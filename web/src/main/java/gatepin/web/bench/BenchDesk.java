@@ -81,10 +81,10 @@ class BenchDesk {
         FOUND
     }
 
-    /** The wires that a copy can begin with; empty where there are none. */
-    static Optional<HandWiring> start(JobFile file, Start start) {
+    /** The wires that a copy can begin with; empty where there are none. A switch has the links that its maker fitted. */
+    static Optional<HandWiring> start(JobFile file, Start start, String gear) {
         return switch (start) {
-            case NOTHING -> Optional.of(HandWiring.NOTHING);
+            case NOTHING -> gear(file, gear).map(HandWiring::newOn).or(() -> Optional.of(HandWiring.NOTHING));
             case PLAN -> file.facts().gear().plan().map(WirePlan::wires).map(HandWiring::new);
             case FOUND -> file.workup().checks().found().map(Circuit::wires).map(HandWiring::new);
         };
@@ -108,10 +108,10 @@ class BenchDesk {
     }
 
     /** Lays a new copy; says what is wrong with its name, its switch or its beginning. */
-    Reading<Long> open(JobFile file, String name, String gear, Start start) {
+    Reading<Long> open(JobFile file, String name, String gear, Start start, boolean studs) {
         String stripped = name.strip();
         List<Copy> there = store.copies(file.job().id());
-        Optional<HandWiring> begins = start(file, start);
+        Optional<HandWiring> begins = start(file, start, gear);
         String wrong = stripped.isEmpty()
                 ? "Give it a name, such as “with the toggle”."
                 : stripped.length() > 60
@@ -131,7 +131,8 @@ class BenchDesk {
         if (!gear.isEmpty() && gear(file, gear).isEmpty()) {
             return Reading.failed(List.of(new Problem("gear", gear, "Choose one of those listed.")));
         }
-        HandWiring wiring = onBench(file, begins.orElseThrow(), gear);
+        HandWiring fits = onBench(file, begins.orElseThrow(), gear);
+        HandWiring wiring = studs ? fits.onStuds() : fits;
         return Reading.of(Objects.requireNonNull(
                 transaction.execute(t -> store.add(file.job().id(), stripped, gear, wiring))));
     }

@@ -2,6 +2,7 @@ package gatepin.web.bench;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import gatepin.core.bench.Added;
 import gatepin.core.bench.HandWiring;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
@@ -32,7 +33,7 @@ import java.util.Set;
 /** A wiring on the bench as it is shown: drawn, judged, and held against the job's own. */
 final class BenchPage {
     /** Where wires lay when they were drawn last, so that what nobody touches stays where it is. */
-    private static final Cache<Long, Laid> LAID =
+    private static final Cache<List<Object>, Laid> LAID =
             Caffeine.newBuilder().maximumSize(200).build();
 
     private final JobFile file;
@@ -55,8 +56,7 @@ final class BenchPage {
 
     /** The circuit that wires make of a job's motor and gear; empty until leads and voltage are known. */
     static Optional<Circuit> circuit(JobFile file, HandWiring wiring, Optional<SwitchKind> gear) {
-        ContactChart chart = gear.map(SwitchKind::chart).orElse(ContactChart.NONE);
-        return file.workup().laid(wiring.wires(), chart);
+        return file.workup().laid(wiring.wires(), ContactChart.NONE).map(c -> wiring.in(c, gear));
     }
 
     /** A wire; both ends by their ids, and in words. */
@@ -90,6 +90,16 @@ final class BenchPage {
         return circuit;
     }
 
+    /** The devices that were put beside the switch. */
+    public List<Added> added() {
+        return shown.wiring().added();
+    }
+
+    /** What can be put beside it. */
+    public List<Added.Kind> kinds() {
+        return List.of(Added.Kind.values());
+    }
+
     public boolean isThere() {
         return circuit.isPresent();
     }
@@ -120,15 +130,17 @@ final class BenchPage {
                     Leads leads = file.workup().wiredLeads();
                     Bench bench = new Bench(
                             leads,
-                            gear,
+                            Added.beside(gear, shown.wiring().added()),
                             c,
                             shown.wiring().wires(),
                             findings.map(Findings::flags).orElse(List.of()),
                             shown.wiring().nuts());
+                    // another device makes another sheet, on which nothing lies yet
+                    List<Object> sheet = List.of(id(), c.chart().terminals());
                     Laid laid = bench.lay(
-                            Optional.ofNullable(LAID.getIfPresent(id())).orElse(Laid.NOTHING));
+                            Optional.ofNullable(LAID.getIfPresent(sheet)).orElse(Laid.NOTHING));
                     if (!laid.drawings().isEmpty()) {
-                        LAID.put(id(), laid);
+                        LAID.put(sheet, laid);
                     }
                     return laid.drawings();
                 })

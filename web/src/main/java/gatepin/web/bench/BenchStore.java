@@ -1,14 +1,15 @@
 package gatepin.web.bench;
 
+import gatepin.core.bench.Added;
 import gatepin.core.bench.HandWiring;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.web.sql.NewRow;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -42,6 +43,12 @@ class BenchStore {
 
     /** No mark has it. */
     private static final char BETWEEN = '\t';
+
+    /** A line that begins so is a device that was added: its name, kind, stand and µF. */
+    private static final char DEVICE = '+';
+
+    /** The leads end on studs. */
+    private static final String STUDS = "#studs";
 
     private static final String COPIES =
             "select c.id, c.name, c.gear, c.at_step, (select coalesce(max(step), 0) from bench_step"
@@ -82,19 +89,34 @@ class BenchStore {
                 .orElse(HandWiring.NOTHING);
     }
 
-    private static HandWiring read(String wires) {
-        return new HandWiring(wires.lines()
-                .filter(l -> !l.isBlank())
-                .map(l -> HandWiring.wire(
-                        Terminal.fromId(l.substring(0, l.indexOf(BETWEEN))),
-                        Terminal.fromId(l.substring(l.indexOf(BETWEEN) + 1))))
-                .toList());
+    private static HandWiring read(String step) {
+        List<Wire> wires = new ArrayList<>();
+        List<Added> added = new ArrayList<>();
+        for (String line : step.lines().filter(l -> !l.isBlank()).toList()) {
+            String[] words = line.split("\t", -1);
+            if (line.charAt(0) == DEVICE) {
+                added.add(new Added(
+                        words[0].substring(1),
+                        Added.Kind.valueOf(words[1]),
+                        Integer.parseInt(words[2]),
+                        Double.parseDouble(words[3])));
+            } else if (!line.equals(STUDS)) {
+                wires.add(HandWiring.wire(Terminal.fromId(words[0]), Terminal.fromId(words[1])));
+            }
+        }
+        return new HandWiring(wires, added, step.lines().anyMatch(STUDS::equals));
     }
 
     private static String write(HandWiring wiring) {
-        return wiring.wires().stream()
-                .map((Wire w) -> w.from().id() + BETWEEN + w.to().id())
-                .collect(Collectors.joining("\n"));
+        List<String> lines = new ArrayList<>();
+        if (wiring.studs()) {
+            lines.add(STUDS);
+        }
+        wiring.added()
+                .forEach(a -> lines.add("" + DEVICE + a.name() + BETWEEN
+                        + a.kind().name() + BETWEEN + a.stand() + BETWEEN + a.microfarads()));
+        wiring.wires().forEach(w -> lines.add(w.from().id() + BETWEEN + w.to().id()));
+        return String.join("\n", lines);
     }
 
     long add(long jobId, String name, String gear, HandWiring wiring) {

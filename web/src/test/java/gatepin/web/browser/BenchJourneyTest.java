@@ -196,4 +196,53 @@ class BenchJourneyTest {
         untilWires(wires + " wires");
         assertThat(browser.text("[data-part=ticket]")).isEqualTo(before);
     }
+
+    @Test
+    @DisplayName(
+            "a stranger's wiring is entered by its marks, found wrong, mended where it is wrong, and runs both ways")
+    void strangersMended() {
+        bench("Bench of a stranger", "NOTHING");
+        int laid = 0;
+        for (List<String> wire : WIRES) {
+            // he brought T4 to the supply's side
+            List<String> his = wire.equals(List.of("t4", "3")) ? List.of("t4", "6") : wire;
+            browser.keys(his.get(0), Keys.ENTER, his.get(1), Keys.ENTER);
+            laid += laid == 0 ? 2 : 1;
+            untilWires(laid == 1 ? "One wire" : laid + " wires");
+        }
+        browser.type("#one", "motor.G").type("#other", "S1.G" + Keys.ENTER);
+        untilWires(++laid + " wires");
+        browser.type("#one", "S1.G").type("#other", "supply.G" + Keys.ENTER);
+        untilWires(++laid + " wires");
+        browser.script("document.activeElement.blur()");
+        assertThat(browser.text("[data-part=ticket]")).contains("Nothing happens in REVERSE");
+        browser.keys("t4", Keys.ENTER, "6", Keys.DELETE);
+        untilWires(laid - 1 + " wires");
+        browser.keys("t4", Keys.ENTER, "3", Keys.ENTER);
+        untilWires(laid + " wires");
+        assertThat(browser.text("[data-part=ticket]"))
+                .contains("FORWARD and REVERSE turn opposite ways")
+                .doesNotContain("Nothing happens");
+        browser.press("Power");
+        browser.untilText(".reading-line", "start switch clicks out");
+        browser.press("Take it over as the plan");
+        assertThat(browser.all(".step")).hasSize(laid);
+    }
+
+    @Test
+    @DisplayName("a contactor is put beside the switch, its armature pushed in by hand, and taken away")
+    void device() {
+        bench("Bench with a contactor", "PLAN");
+        browser.all("[data-part=ticket] summary").get(0).click();
+        browser.choose("#kind", "CONTACTOR").script("document.querySelector('[data-words=\"Put beside it\"]').click()");
+        browser.untilText("[data-part=ticket]", "K2");
+        assertThat(point("K2.1")).isNotNull();
+        browser.script("document.querySelector('[data-words=\"K2 in\"]').click()");
+        browser.untilText("[data-words='K2 in'][aria-pressed=true]", "in");
+        browser.script("document.querySelector('[data-words=\"K2 taken away\"]').click()");
+        browser.untilText("[role=status]", "K2 taken away");
+        assertThat(browser.all("[data-words='K2 in']")).isEmpty();
+        browser.press("Undo");
+        browser.untilText("[data-part=ticket]", "K2");
+    }
 }

@@ -2,6 +2,7 @@ package gatepin.web.drawing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.bench.Added;
 import gatepin.core.bench.HandWiring;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
@@ -9,6 +10,7 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Sweep;
+import gatepin.web.Figures;
 import gatepin.web.drawing.Bench.Laid;
 import gatepin.web.drawing.Drawing.Trace;
 import java.util.ArrayList;
@@ -45,13 +47,13 @@ class HandLaidTest {
         }
         assertThat(drawn).as("of %d steps", steps).isGreaterThan(steps * 97 / 100);
         assertThat(moved).as("of %d untouched wires", untouched).isLessThan(untouched * 6 / 100);
-        System.out.printf(
-                "%d steps, %d drawn; of %d untouched wires %d moved (%.1f %%)%n",
+        Figures.say(
+                "%d steps, %d drawn; of %d untouched wires %d moved (%.1f %%)",
                 steps, drawn, untouched, moved, 100.0 * moved / untouched);
     }
 
     private void lay(Sweep.Wired motor, SwitchKind kind, Random chance) {
-        HandWiring wiring = HandWiring.NOTHING;
+        HandWiring wiring = begun(kind, chance);
         Laid before = Laid.NOTHING;
         for (int step = 0; step < STEPS; step++) {
             HandWiring then = step(motor, kind, wiring, chance);
@@ -78,13 +80,27 @@ class HandLaidTest {
         }
     }
 
+    /** With the links that are fitted; some on studs, some with devices beside the switch. */
+    private static HandWiring begun(SwitchKind kind, Random chance) {
+        HandWiring wiring = HandWiring.newOn(kind);
+        if (chance.nextInt(4) == 0) {
+            wiring = wiring.onStuds();
+        }
+        for (int i = chance.nextInt(3) == 0 ? 2 : 0; i > 0; i--) {
+            Added.Kind added = Added.Kind.values()[chance.nextInt(Added.Kind.values().length)];
+            wiring = wiring.with(added, 40, kind.chart().terminals()).value().orElseThrow();
+        }
+        return wiring;
+    }
+
     private static HandWiring step(Sweep.Wired motor, SwitchKind kind, HandWiring wiring, Random chance) {
         if (!wiring.wires().isEmpty() && chance.nextInt(5) == 0) {
             Wire off = wiring.wires().get(chance.nextInt(wiring.wires().size()));
             return wiring.part(off.from(), off.to()).value().orElseThrow();
         }
         List<Terminal> points = new ArrayList<>(motor.leads().terminals());
-        points.addAll(kind.chart().terminals());
+        SwitchKind gear = Added.beside(Optional.of(kind), wiring.added()).orElseThrow();
+        points.addAll(gear.chart().terminals());
         points.addAll(wiring.nuts());
         points.addAll(List.of(
                 Terminal.L1,
@@ -98,8 +114,15 @@ class HandLaidTest {
     }
 
     private static Bench bench(Sweep.Wired motor, SwitchKind kind, HandWiring wiring) {
-        Circuit circuit = new Circuit(motor.motor(), kind.chart(), motor.supply(), Feeder.USUAL, wiring.wires());
-        return new Bench(motor.leads(), Optional.of(kind), circuit, wiring.wires(), List.of(), wiring.nuts());
+        Circuit circuit = wiring.in(
+                new Circuit(motor.motor(), kind.chart(), motor.supply(), Feeder.USUAL, List.of()), Optional.of(kind));
+        return new Bench(
+                motor.leads(),
+                Added.beside(Optional.of(kind), wiring.added()),
+                circuit,
+                wiring.wires(),
+                List.of(),
+                wiring.nuts());
     }
 
     private void count(Laid before, Laid after) {

@@ -253,6 +253,90 @@ class BenchTest {
     }
 
     @Test
+    @DisplayName(
+            "a disconnect put beside the switch is wired, drawn, thrown, taken away again; what cannot be is told by its field")
+    void devices() {
+        bench("Hand with a disconnect", "PLAN");
+        String base = at();
+        int wires = visit.all(".laid li").size();
+        String line = visit.all(".laid button").stream()
+                .filter(b -> b.attr("data-other").equals("supply.L1"))
+                .findFirst()
+                .orElseThrow()
+                .attr("data-one");
+        visit.post(base + "/device", "kind", "DISCONNECT");
+        visit.post(base + "/part", "one", line, "other", "supply.L1");
+        visit.post(base + "/join", "one", "supply.L1", "other", "Q2.1");
+        visit.post(base + "/join", "one", "Q2.2", "other", line);
+        visit.go(visit.path());
+        assertThat(visit.text("svg.by-hand")).contains("Q2.1", "Q2.4");
+        assertThat(visit.all(".laid li")).hasSize(wires + 1);
+        assertThat(visit.body(base + "/power?at=forward")).contains("Nothing happens");
+        visit.press(visit.one("button[data-words='Q2 on']"));
+        assertThat(visit.body(base + "/power?at=forward")).contains("Up to 17");
+        visit.press("Take it over as the plan");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("Take away what you put beside it"));
+        visit.press("Take away");
+        assertThat(visit.all(".laid li")).hasSize(wires - 1);
+        visit.post(base + "/undo");
+        assertThat(visit.go(visit.path()).all(".laid li")).hasSize(wires + 1);
+
+        visit.choose("#kind", "CAPACITOR").type("#microfarads", "many").press("Put it there");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("Give its µF"));
+        assertThat(visit.value("#microfarads")).isEqualTo("many");
+        visit.choose("#kind", "CAPACITOR").type("#microfarads", "88 µF").press("Put it there");
+        assertThat(visit.text("[data-part=ticket]")).contains("C2, 88 µF");
+        assertThat(visit.text("svg.by-hand")).contains("C2A", "C2B");
+        visit.choose("#kind", "TOGGLE").press("Put it there");
+        visit.choose("#kind", "CONTACTOR").press("Put it there");
+        assertThat(visit.all("svg.by-hand")).as("the drawing").isNotEmpty();
+        visit.choose("#kind", "CONTACTOR").press("Put it there");
+        assertThat(gates.complaints()).anyMatch(c -> c.contains("Take one away first"));
+        for (String[] hostile : new String[][] {
+            {"device", "kind", "no-such"},
+            {"throw", "name", "Q2", "stand", "7"},
+            {"throw", "name", "S9", "stand", "x"},
+            {"away", "name", "<b>"}
+        }) {
+            assertThat(visit.post(base + "/" + hostile[0], java.util.Arrays.copyOfRange(hostile, 1, hostile.length))
+                            .statusCode())
+                    .isEqualTo(422);
+        }
+    }
+
+    @Test
+    @DisplayName(
+            "a switch comes with its maker's links in, and they come out by hand; leads on studs are linked stud to stud")
+    void links() {
+        String job = gates.wireListOfASixLeadMotor("Hand linked");
+        visit.go(job + "/bench")
+                .type("#name", "two decks")
+                .choose("#gear", "two-tier")
+                .press("Lay it out");
+        assertThat(visit.all(".laid li").stream().map(l -> l.text())).containsExactly("2 to 5", "4 to 6");
+        String base = at();
+        visit.post(base + "/part", "one", "S1.2", "other", "S1.5");
+        assertThat(visit.go(visit.path()).text("[data-part=sheet]")).contains("One wire");
+
+        visit.go(job + "/bench")
+                .type("#name", "on a board")
+                .tick("input[name=studs]")
+                .press("Lay it out");
+        base = at();
+        for (String[] link : new String[][] {{"T1", "T2"}, {"T2", "T3"}, {"T2", "T5"}}) {
+            assertThat(visit.post(base + "/join", "one", link[0], "other", link[1])
+                            .statusCode())
+                    .isEqualTo(302);
+        }
+        assertThat(visit.post(base + "/join", "one", "T2", "other", "T4").statusCode())
+                .isEqualTo(422);
+        visit.go(visit.path());
+        assertThat(visit.text("[data-part=sheet]")).contains("3 wires", "T1 + T2 + T3 + T5");
+        assertThat(visit.all("svg.by-hand")).as("links are drawn").isNotEmpty();
+    }
+
+    @Test
     @DisplayName("meter and clamp: dead ohms, volts under power, amps of a wire")
     void meter() {
         bench("Hand metered", "PLAN");

@@ -1,4 +1,4 @@
-package gatepin.web.bench;
+package gatepin.core.bench;
 
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
@@ -6,26 +6,30 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Wire;
-import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.machine.Copper;
+import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Load;
 import gatepin.core.machine.RunUp;
 import gatepin.core.machine.RunUp.Conditions;
 import gatepin.core.machine.RunUpTrace;
 import gatepin.core.machine.RunUpTrace.Happening;
 import gatepin.core.machine.RunUpTrace.Sample;
+import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.InSetting;
-import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.hipparchus.complex.Complex;
 
 /**
- * What happens when a wiring gets power in one position, second by second.
+ * What happens when a wiring gets power in one position, second by second; the machine on the shaft starts free.
  *
- * @param words what there is to see, hear and smell
+ * @param isShort the lines are joined
+ * @param peakAmps the most that flows, A
+ * @param toSpeed seconds until it is at speed; empty where it never is
+ * @param rpm how fast it turns in the end, negative in the minus direction
+ * @param amps what it draws in the end, A
+ * @param opens seconds until its start switch clicks out; empty where it does not
  * @param trips seconds until the breaker trips; negative where it holds
  * @param smoke seconds until copper would have burnt; negative where it would not
  * @param burnt the windings that burn
@@ -34,7 +38,12 @@ import org.hipparchus.complex.Complex;
  * @param running what flows in each wire at rated speed
  */
 public record PowerOn(
-        String words,
+        boolean isShort,
+        double peakAmps,
+        Optional<Double> toSpeed,
+        double rpm,
+        double amps,
+        Optional<Double> opens,
         double trips,
         double smoke,
         List<String> burnt,
@@ -54,10 +63,9 @@ public record PowerOn(
     /** The current of a wire, by both its ends: A, and how far it is behind the first line's voltage, degrees. */
     public record Flow(String ends, double amps, long degrees) {}
 
-    /** Nothing flows. */
-    static PowerOn nothing(String words, double trips) {
-        return new PowerOn(words, trips, -1, List.of(), List.of(), List.of(), List.of());
-    }
+    /** The lines are joined: the breaker trips at once. */
+    private static final PowerOn SHORT = new PowerOn(
+            true, 0, Optional.empty(), 0, 0, Optional.empty(), 0, -1, List.of(), List.of(), List.of(), List.of());
 
     private static List<Flow> flows(Circuit circuit, AcSolution solution) {
         List<Flow> flows = new ArrayList<>();
@@ -73,29 +81,47 @@ public record PowerOn(
         return flows;
     }
 
-    /** Gives it power; a machine that starts free on the shaft. */
-    static PowerOn of(JobFile file, OnBench bench, HandlePosition position) {
-        Circuit circuit = bench.circuit();
+    /**
+     * Gives it power.
+     *
+     * @param fitted the motor as fitted to its plate
+     * @param analysis what the wiring does
+     * @param breaker the size of the breaker it hangs on, A; empty where nobody knows
+     */
+    public static PowerOn of(FittedMotor fitted, Analysis analysis, HandlePosition position, Optional<Double> breaker) {
+        Circuit circuit = analysis.circuit();
         if (Carrying.of(circuit, position).isShort()) {
-            return nothing("The breaker trips at once: the lines are joined.", 0);
+            return SHORT;
         }
-        RunUpTrace trace =
-                RunUp.simulate(circuit, Load.startsFree(bench.fitted()), Conditions.starting(position, LOOK_FOR));
-        Optional<Double> breaker = file.workup().standsAhead().branch().map(b -> (double) b.breakerHigh());
+        RunUpTrace trace = RunUp.simulate(circuit, Load.startsFree(fitted), Conditions.starting(position, LOOK_FOR));
         double trips = breaker.filter(b -> trace.peakAmps() > TRIPS_BEYOND * b)
                 .map(b -> 0.02)
                 .orElse(-1.0);
         double smoke = trips >= 0 ? -1 : trace.secondsToDamage().orElse(-1.0);
-        List<String> burnt = smoke < 0 ? List.of() : burnt(circuit, trace, smoke);
-        InSetting in = bench.analysis().in(position);
+        InSetting in = analysis.in(position);
         return new PowerOn(
-                words(trace, trips, smoke, burnt, position),
+                false,
+                trace.peakAmps(),
+                trace.secondsToSpeed(),
+                trace.last().rpm(),
+                trace.last().lineAmps(),
+                trace.first(Happening.START_SWITCH_OPENED),
                 trips,
                 smoke,
-                burnt,
+                smoke < 0 ? List.of() : burnt(circuit, trace, smoke),
                 speeds(trace),
                 flows(circuit, in.standstill()),
                 flows(circuit, in.running()));
+    }
+
+    /** Whether nothing flows at all. */
+    public boolean isNothing() {
+        return !isShort && peakAmps < Carrying.NOTHING_AMPS;
+    }
+
+    /** Whether it gets up to speed and stays whole. */
+    public boolean runsWell() {
+        return toSpeed.isPresent() && trips < 0 && smoke < 0;
     }
 
     private static List<String> burnt(Circuit circuit, RunUpTrace trace, double smoke) {
@@ -111,31 +137,6 @@ public record PowerOn(
             }
         }
         return burnt;
-    }
-
-    private static String words(
-            RunUpTrace trace, double trips, double smoke, List<String> burnt, HandlePosition position) {
-        if (trips >= 0) {
-            return "The breaker trips: " + Math.round(trace.peakAmps()) + " A at the start.";
-        }
-        String run;
-        if (trace.peakAmps() < Carrying.NOTHING_AMPS) {
-            run = position == HandlePosition.OFF ? "OFF: no current flows." : "Nothing happens: no current flows.";
-        } else if (trace.secondsToSpeed().isEmpty()) {
-            run = "It hums and does not turn, at " + Math.round(trace.peakAmps()) + " A.";
-        } else {
-            run = "Up to " + Math.round(Math.abs(trace.last().rpm())) + " rpm in "
-                    + String.format(Locale.ROOT, "%.1f", trace.secondsToSpeed().orElseThrow()) + " s, "
-                    + Math.round(trace.peakAmps()) + " A at the start, "
-                    + String.format(Locale.ROOT, "%.1f", trace.last().lineAmps()) + " A running."
-                    + trace.first(Happening.START_SWITCH_OPENED)
-                            .map(s -> " The start switch clicks out after " + String.format(Locale.ROOT, "%.1f", s)
-                                    + " s.")
-                            .orElse("");
-        }
-        return smoke < 0
-                ? run
-                : run + " Smoke after " + Math.round(smoke) + " s: " + String.join(", ", burnt) + " burns.";
     }
 
     private static List<Spin> speeds(RunUpTrace trace) {

@@ -1,0 +1,207 @@
+package gatepin.core.practice;
+
+import gatepin.core.Sentence;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Marks;
+import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.StudBoard;
+import gatepin.core.diagram.StudBoard.Layout;
+import gatepin.core.diagram.StudBoard.Link;
+import gatepin.core.diagram.StudBoard.Move;
+import gatepin.core.practice.MadeUp.Want;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.SortedMap;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+
+/** A board of studs that stands for one voltage, to be moved to the other: links out, leads over, links in. */
+final class BoardExercise extends Exercise {
+    private static final List<String> LINES = List.of("L1", "L2");
+
+    private final MadeUp motor;
+    private final StudBoard board;
+    private final Layout found;
+    private final Layout target;
+
+    BoardExercise(ExerciseNumber number) {
+        super(number);
+        Random chance = number.chance(7);
+        MadeUp drawn;
+        do {
+            drawn = MadeUp.draw(chance, isAtLeast(Grade.HARD) ? Want.DUAL : Want.PLAIN);
+        } while (!drawn.pattern().key().equals("iec-halves")
+                        && !drawn.pattern().key().equals("six-lead")
+                        && !isAtLeast(Grade.HARD)
+                || drawn.leads().windings().stream()
+                        .anyMatch(w -> w.role() == gatepin.core.circuit.Winding.Role.CAPACITOR));
+        int to = drawn.plateVolts().get(chance.nextInt(2));
+        this.motor = drawn.onVolts(to);
+        int from = drawn.plateVolts().stream().filter(v -> v != to).findFirst().orElseThrow();
+        List<String> marks = new ArrayList<>(drawn.leads().marks());
+        int half = (marks.size() + 1) / 2;
+        this.board = new StudBoard(List.of(marks.subList(0, half), marks.subList(half, marks.size())));
+        this.found = layout(motor.connection(from), isAtLeast(Grade.MIDDLING), chance);
+        this.target = layout(motor.connection(), false, chance);
+    }
+
+    /** Links stud by stud along each group, a line on its first stud; on a board that traps, on its last. */
+    private static Layout layout(Connection column, boolean trap, Random chance) {
+        SortedSet<Link> links = new TreeSet<>();
+        SortedMap<String, String> leads = new TreeMap<>(Marks.NATURAL_ORDER);
+        List<SortedSet<String>> groups = new ArrayList<>(List.of(column.line1(), column.line2()));
+        groups.addAll(column.joined());
+        for (int i = 0; i < groups.size(); i++) {
+            List<String> group = List.copyOf(groups.get(i));
+            for (int j = 1; j < group.size(); j++) {
+                links.add(new Link(group.get(j - 1), group.get(j)));
+            }
+            if (i < LINES.size()) {
+                leads.put(LINES.get(i), trap && chance.nextBoolean() ? group.get(group.size() - 1) : group.get(0));
+            }
+        }
+        return new Layout(links, leads);
+    }
+
+    private Layout now(List<Act> acts) {
+        SortedSet<Link> links = new TreeSet<>(found.links());
+        SortedMap<String, String> leads = new TreeMap<>(found.leads());
+        for (Act act : acts) {
+            switch (act.tool()) {
+                case "link-off" -> links.remove(new Link(act.one(), act.other()));
+                case "link-on" -> {
+                    if (!act.one().equals(act.other()) && board.studs().containsAll(List.of(act.one(), act.other()))) {
+                        links.add(new Link(act.one(), act.other()));
+                    }
+                }
+                case "move" -> {
+                    if (LINES.contains(act.one()) && board.studs().contains(act.other())) {
+                        leads.put(act.one(), act.other());
+                    }
+                }
+                default -> {
+                    // power moves nothing
+                }
+            }
+        }
+        return new Layout(links, leads);
+    }
+
+    private Connection connection(Layout layout) {
+        return board.connection(
+                layout, motor.leads(), motor.volts(), motor.connection().swap());
+    }
+
+    @Override
+    public List<Sentence> brief() {
+        Connection column = motor.connection();
+        List<Sentence> brief = new ArrayList<>();
+        brief.add(Sentence.of("practice.board.brief", motor.volts()));
+        brief.add(Sentence.of(
+                "practice.board.column", String.join(" ", column.line1()), String.join(" ", column.line2())));
+        column.joined().forEach(g -> brief.add(Sentence.of("practice.board.joined", String.join(" ", g))));
+        return brief;
+    }
+
+    @Override
+    public Scene scene(List<Act> acts) {
+        return new Scene.Board(board, now(acts));
+    }
+
+    @Override
+    public List<Tool> tools() {
+        return List.of(
+                Tool.counted("link-off", 2), Tool.counted("link-on", 2), Tool.counted("move", 2), Tool.on("power", 0));
+    }
+
+    @Override
+    public List<Point> points(List<Act> acts) {
+        List<Point> points = new ArrayList<>();
+        board.studs().forEach(s -> points.add(new Point(s, s)));
+        LINES.forEach(l -> points.add(new Point(l, l)));
+        return points;
+    }
+
+    @Override
+    Sensed sense(List<Act> before, Act act) {
+        Layout now = now(before);
+        return switch (act.tool()) {
+            case "link-off" ->
+                now.links().contains(new Link(act.one(), act.other()))
+                        ? Sensed.of("practice.board.off", act.one(), act.other())
+                        : Sensed.of("practice.board.noLink", act.one(), act.other());
+            case "link-on" ->
+                act.one().equals(act.other()) || !board.studs().containsAll(List.of(act.one(), act.other()))
+                        ? Sensed.of("practice.board.cannot")
+                        : Sensed.of("practice.board.on", act.one(), act.other());
+            case "move" ->
+                LINES.contains(act.one()) && board.studs().contains(act.other())
+                        ? Sensed.of("practice.board.moved", act.one(), act.other())
+                        : Sensed.of("practice.board.cannot");
+            default -> Powered.on(motor, motor.direct(connection(now)), HandlePosition.FORWARD);
+        };
+    }
+
+    @Override
+    List<Question> questions() {
+        return List.of();
+    }
+
+    @Override
+    List<Marked.Answered> judged(List<Act> acts) {
+        Layout now = now(acts);
+        boolean right = board.isEqual(now, target, motor.leads());
+        return List.of(new Marked.Answered(
+                Sentence.of("practice.board.judged", motor.volts()),
+                Sentence.of(right ? "practice.yes" : "practice.no"),
+                Sentence.of("practice.yes"),
+                right,
+                right
+                        ? Sentence.none()
+                        : Powered.on(motor, motor.direct(connection(now)), HandlePosition.FORWARD)
+                                .words()));
+    }
+
+    @Override
+    List<Slip> slips(List<Act> acts) {
+        return List.of();
+    }
+
+    private List<Move> moves() {
+        return board.moves(found, target).stream()
+                .filter(m -> m.act() != StudBoard.Act.LEAD_MAY_STAY)
+                .toList();
+    }
+
+    /** The fewest moves: groups that are one point need no certain links, so what may stay does. */
+    @Override
+    int fewest() {
+        return moves().size();
+    }
+
+    @Override
+    public List<Step> better() {
+        return moves().stream()
+                .map(m -> {
+                    String[] ends = m.what().split("–");
+                    return switch (m.act()) {
+                        case LINK_OFF -> Step.of(new Act("link-off", ends[0], ends[1]), "practice.board.why.off");
+                        case LINK_ON -> Step.of(new Act("link-on", ends[0], ends[1]), "practice.board.why.on");
+                        default ->
+                            Step.of(
+                                    new Act("move", m.what(), m.to()),
+                                    m.trap() ? "practice.board.why.trap" : "practice.board.why.move",
+                                    m.what(),
+                                    m.to());
+                    };
+                })
+                .toList();
+    }
+
+    @Override
+    public List<Sentence> hints() {
+        return List.of(Sentence.of("practice.board.hint.1"), Sentence.of("practice.board.hint.2", fewest()));
+    }
+}

@@ -1,0 +1,213 @@
+package gatepin.core.practice;
+
+import gatepin.core.Sentence;
+import gatepin.core.check.ColdPlan;
+import gatepin.core.check.ColdPlanner;
+import gatepin.core.check.Fault;
+import gatepin.core.check.FaultFinder;
+import gatepin.core.check.Faults;
+import gatepin.core.check.Read;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.practice.Question.Option;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+
+/** The plug is pulled, the drawing hangs there: which readings tell every danger, and may it have power. */
+final class ColdExercise extends Exercise {
+    /** So many dangers that nobody looked for are named. */
+    private static final int NAMED = 3;
+
+    private final Plant plant;
+    private final ColdPlan plan;
+    private final List<Act> planned = new ArrayList<>();
+    private final Circuit actual;
+    private final boolean sound;
+    private final Sentence wrong;
+    private final Metered meter;
+
+    private record Drawn(Plant plant, ColdPlan plan) {}
+
+    ColdExercise(ExerciseNumber number) {
+        this(number, draw(number));
+    }
+
+    /** The check of a machine. */
+    ColdExercise(ExerciseNumber number, Plant plant) {
+        this(number, new Drawn(plant, ColdPlanner.plan(plant.request())));
+    }
+
+    private static Drawn draw(ExerciseNumber number) {
+        Random chance = number.chance(10);
+        while (true) {
+            Plant plant = Plant.draw(chance, number.grade());
+            ColdPlan plan = ColdPlanner.plan(plant.request());
+            if (canBeTaken(plan)) {
+                return new Drawn(plant, plan);
+            }
+        }
+    }
+
+    /** What takes a slip of card, or a capacitor's tag off, is not practised here. */
+    private static boolean canBeTaken(ColdPlan plan) {
+        return plan.steps().stream().allMatch(s -> Metered.act(s.read()).isPresent());
+    }
+
+    private ColdExercise(ExerciseNumber number, Drawn drawn) {
+        super(number);
+        Random chance = number.chance(110);
+        this.plant = drawn.plant();
+        this.plan = drawn.plan();
+        List<ColdPlan.Step> steps = plan.steps().stream()
+                .filter(s -> Metered.act(s.read()).isPresent())
+                .toList();
+        steps.forEach(s -> planned.add(Metered.act(s.read()).orElseThrow()));
+        List<Read> reads = steps.stream().map(ColdPlan.Step::read).toList();
+        List<Fault> seen = Faults.of(plant.circuit(), plant.request().links()).stream()
+                .filter(f -> !FaultFinder.moved(plant.request(), f, reads).isEmpty())
+                .toList();
+        this.sound = chance.nextBoolean();
+        Fault fault = seen.get(chance.nextInt(seen.size()));
+        this.actual = sound ? plant.circuit() : fault.applyTo(plant.circuit());
+        this.wrong = fault.words(plant.circuit());
+        this.meter = new Metered(actual, number.seed());
+    }
+
+    @Override
+    public List<Sentence> brief() {
+        List<Sentence> brief = new ArrayList<>();
+        brief.add(Sentence.of(
+                "practice.cold.brief", plant.kind().name(), plant.motor().volts()));
+        brief.add(Sentence.of("practice.cold.task"));
+        if (!isAtLeast(Grade.HARD)) {
+            brief.add(Sentence.of("practice.cold.expected"));
+        }
+        return brief;
+    }
+
+    @Override
+    public Scene scene(List<Act> acts) {
+        return plant.drawn();
+    }
+
+    @Override
+    public List<Tool> tools() {
+        List<Tool> tools = new ArrayList<>(Metered.TOOLS);
+        tools.add(Tool.on("power-forward", 0));
+        return tools;
+    }
+
+    @Override
+    public List<Point> points(List<Act> acts) {
+        return Metered.points(plant);
+    }
+
+    @Override
+    Sensed sense(List<Act> before, Act act) {
+        if (act.by("power-forward")) {
+            return Powered.on(plant.motor(), actual, HandlePosition.FORWARD);
+        }
+        Sensed sensed = meter.sense(act);
+        if (isAtLeast(Grade.HARD) || Metered.read(act).isEmpty()) {
+            return sensed;
+        }
+        return Sensed.of("practice.cold.beside", sensed.words(), expected(act));
+    }
+
+    /** What the drawing makes expect of a reading. */
+    private String expected(Act act) {
+        double expected = new Metered(plant.circuit(), 0)
+                .take(Metered.read(act).orElseThrow())
+                .shown();
+        return Double.isInfinite(expected) ? "OL" : WindingsExercise.rounded(expected) + " Ω";
+    }
+
+    @Override
+    List<Question> questions() {
+        return List.of(Question.choice(
+                "power",
+                Sentence.of("practice.cold.power"),
+                List.of(new Option("yes", Sentence.of("practice.yes")), new Option("no", Sentence.of("practice.no"))),
+                sound ? "yes" : "no"));
+    }
+
+    @Override
+    Sentence consequence(Question question, String given) {
+        return sound
+                ? Sentence.of("practice.cold.condemned")
+                : Sentence.of(
+                        "practice.cold.passed",
+                        wrong,
+                        Powered.on(plant.motor(), actual, HandlePosition.FORWARD)
+                                .words());
+    }
+
+    /** Dangers that the planner's readings show and these do not. */
+    private List<Fault> unseen(List<Act> acts) {
+        List<Read> mine = Metered.reads(acts);
+        List<Read> its = Metered.reads(planned);
+        List<Fault> unseen = new ArrayList<>();
+        for (Fault fault : Faults.of(plant.circuit(), plant.request().links())) {
+            Set<String> moved = FaultFinder.moved(plant.request(), fault, its);
+            if (!moved.isEmpty()
+                    && FaultFinder.moved(plant.request(), fault, mine).isEmpty()) {
+                unseen.add(fault);
+            }
+        }
+        return unseen;
+    }
+
+    @Override
+    List<Slip> slips(List<Act> acts) {
+        List<Slip> slips = new ArrayList<>();
+        List<Act> before = acts.stream().takeWhile(a -> !a.by("power-forward")).toList();
+        List<Fault> unseen = unseen(before);
+        // with a fault found nobody goes on looking
+        boolean found = !sound && Metered.reads(before).stream().anyMatch(r -> isFound(r));
+        if (!unseen.isEmpty() && !found) {
+            slips.add(Slip.of(
+                    "unseen",
+                    unseen.size(),
+                    unseen.stream()
+                            .limit(NAMED)
+                            .map(f -> (Object) f.words(plant.circuit()))
+                            .toList()));
+        }
+        if (acts.stream().anyMatch(a -> a.by("power-forward"))) {
+            slips.add(Slip.of("powerUnasked"));
+        }
+        return slips;
+    }
+
+    private boolean isFound(Read read) {
+        double shown = meter.take(read).shown();
+        double expected = new Metered(plant.circuit(), 0).take(read).shown();
+        return Double.isInfinite(shown) != Double.isInfinite(expected)
+                || !Double.isInfinite(shown) && Math.abs(shown - expected) > 0.5 + 0.05 * expected;
+    }
+
+    @Override
+    int fewest() {
+        return planned.size();
+    }
+
+    @Override
+    public List<Step> better() {
+        List<Step> steps = new ArrayList<>();
+        for (int i = 0; i < planned.size(); i++) {
+            steps.add(Step.of(
+                    planned.get(i),
+                    "practice.cold.why",
+                    meter.sense(planned.get(i)).words(),
+                    expected(planned.get(i))));
+        }
+        return steps;
+    }
+
+    @Override
+    public List<Sentence> hints() {
+        return List.of(Sentence.of("practice.cold.hint.1"), Sentence.of("practice.cold.hint.2", planned.size()));
+    }
+}

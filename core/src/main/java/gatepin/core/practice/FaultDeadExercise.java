@@ -1,0 +1,257 @@
+package gatepin.core.practice;
+
+import gatepin.core.Sentence;
+import gatepin.core.check.Fault;
+import gatepin.core.check.Faults;
+import gatepin.core.check.Read;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Ohmmeter;
+import gatepin.core.circuit.State;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.practice.Question.Option;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+
+/** One thing is wrong, the plug is pulled: which of a few that come into question, with the fewest readings. */
+final class FaultDeadExercise extends Exercise {
+    /** Readings as far apart as that are told apart beside the meter's error and the joints' (common practice), Ω and share. */
+    private static final double APART_OHMS = 0.6;
+
+    private static final double APART_SHARE = 0.08;
+
+    private final Plant plant;
+    private final List<Fault> options;
+    private final int wrong;
+    private final Metered meter;
+    private final List<Act> shortest;
+
+    private record Choice(List<Fault> faults, int wrong, List<Act> shortest) {}
+
+    FaultDeadExercise(ExerciseNumber number) {
+        super(number);
+        Random chance = number.chance(12);
+        while (true) {
+            Plant drawn = Plant.draw(chance, number.grade());
+            Choice choice = choose(drawn, 3 + 2 * number.grade().ordinal(), chance);
+            if (!choice.shortest().isEmpty()) {
+                this.plant = drawn;
+                this.options = choice.faults();
+                this.wrong = choice.wrong();
+                this.shortest = choice.shortest();
+                this.meter = new Metered(options.get(wrong).applyTo(plant.circuit()), number.seed());
+                return;
+            }
+        }
+    }
+
+    /** Some faults that readings tell from each other, one of them, and the fewest readings that tell it from the others. */
+    private static Choice choose(Plant plant, int count, Random chance) {
+        List<Fault> all =
+                new ArrayList<>(Faults.of(plant.circuit(), plant.request().links()));
+        Collections.shuffle(all, chance);
+        Map<Fault, double[]> readings = new LinkedHashMap<>();
+        List<Act> acts = acts(plant);
+        double[] sound = readings(plant.circuit(), plant, acts);
+        for (Fault fault : all) {
+            double[] its = readings(fault.applyTo(plant.circuit()), plant, acts);
+            if (differ(its, sound) && readings.values().stream().allMatch(r -> differ(r, its))) {
+                readings.put(fault, its);
+            }
+            if (readings.size() == count) {
+                break;
+            }
+        }
+        List<Fault> faults = List.copyOf(readings.keySet());
+        if (faults.size() < count) {
+            return new Choice(faults, 0, List.of());
+        }
+        int wrong = chance.nextInt(faults.size());
+        List<double[]> others = new ArrayList<>(readings.values());
+        double[] its = others.remove(wrong);
+        return new Choice(faults, wrong, shortest(its, others, acts));
+    }
+
+    private static List<Act> acts(Plant plant) {
+        List<Terminal> points = probed(plant);
+        List<Act> acts = new ArrayList<>();
+        for (HandlePosition at : HandlePosition.values()) {
+            for (int i = 0; i < points.size(); i++) {
+                for (int j = i + 1; j < points.size(); j++) {
+                    acts.add(new Act(
+                            Metered.tool(at), points.get(i).id(), points.get(j).id()));
+                }
+            }
+        }
+        return acts;
+    }
+
+    private static List<Terminal> probed(Plant plant) {
+        return plant.circuit().terminals().stream()
+                .filter(t -> !t.is(gatepin.core.circuit.Device.Type.INSIDE)
+                        && !t.is(gatepin.core.circuit.Device.Type.SPLICE))
+                .toList();
+    }
+
+    private static double[] readings(Circuit circuit, Plant plant, List<Act> acts) {
+        List<Terminal> points = probed(plant);
+        double[] readings = new double[acts.size()];
+        int at = 0;
+        for (HandlePosition position : HandlePosition.values()) {
+            Ohmmeter meter = Ohmmeter.on(circuit, State.atRest(position), Ohmmeter.Points.of(circuit, points));
+            for (int i = 0; i < points.size(); i++) {
+                for (int j = i + 1; j < points.size(); j++) {
+                    readings[at++] = meter.ohms(points.get(i), points.get(j));
+                }
+            }
+        }
+        return readings;
+    }
+
+    private static boolean apart(double a, double b) {
+        return Double.isInfinite(a) != Double.isInfinite(b)
+                || !Double.isInfinite(a) && Math.abs(a - b) > APART_OHMS + APART_SHARE * Math.max(a, b);
+    }
+
+    private static boolean differ(double[] a, double[] b) {
+        for (int i = 0; i < a.length; i++) {
+            if (apart(a[i], b[i])) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** One reading where one will do, two where two will; more by always taking the one that tells most of what is left. */
+    private static List<Act> shortest(double[] its, List<double[]> others, List<Act> acts) {
+        List<Integer> chosen = new ArrayList<>();
+        List<double[]> left = new ArrayList<>(others);
+        int[] tells = new int[acts.size()];
+        for (int i = 0; i < acts.size(); i++) {
+            for (int o = 0; o < others.size(); o++) {
+                tells[i] |= apart(its[i], others.get(o)[i]) ? 1 << o : 0;
+            }
+        }
+        int all = (1 << others.size()) - 1;
+        for (int i = 0; i < tells.length; i++) {
+            if (tells[i] == all) {
+                return List.of(acts.get(i));
+            }
+        }
+        for (int i = 0; i < tells.length; i++) {
+            for (int j = i + 1; tells[i] != 0 && j < tells.length; j++) {
+                if ((tells[i] | tells[j]) == all) {
+                    return List.of(acts.get(i), acts.get(j));
+                }
+            }
+        }
+        while (!left.isEmpty()) {
+            int best = 0;
+            long most = 0;
+            for (int i = 0; i < acts.size(); i++) {
+                int reading = i;
+                long told = left.stream()
+                        .filter(o -> apart(its[reading], o[reading]))
+                        .count();
+                if (told > most) {
+                    most = told;
+                    best = i;
+                }
+            }
+            if (most == 0) {
+                return List.of();
+            }
+            int taken = best;
+            chosen.add(best);
+            left.removeIf(o -> apart(its[taken], o[taken]));
+        }
+        return chosen.stream().map(acts::get).toList();
+    }
+
+    @Override
+    public List<Sentence> brief() {
+        return List.of(
+                Sentence.of(
+                        "practice.fault.brief",
+                        plant.kind().name(),
+                        plant.motor().volts()),
+                Sentence.of("practice.fault.dead"));
+    }
+
+    @Override
+    public Scene scene(List<Act> acts) {
+        return plant.drawn();
+    }
+
+    @Override
+    public List<Tool> tools() {
+        List<Tool> tools = new ArrayList<>(Metered.TOOLS);
+        tools.add(Tool.on("power-forward", 0));
+        return tools;
+    }
+
+    @Override
+    public List<Point> points(List<Act> acts) {
+        return Metered.points(plant);
+    }
+
+    @Override
+    Sensed sense(List<Act> before, Act act) {
+        return act.by("power-forward")
+                ? Powered.on(plant.motor(), options.get(wrong).applyTo(plant.circuit()), HandlePosition.FORWARD)
+                : meter.sense(act);
+    }
+
+    @Override
+    List<Question> questions() {
+        return List.of(Question.choice(
+                "fault",
+                Sentence.of("practice.fault.which"),
+                options.stream()
+                        .map(f -> new Option(f.key(), f.words(plant.circuit())))
+                        .toList(),
+                options.get(wrong).key()));
+    }
+
+    @Override
+    Sentence consequence(Question question, String given) {
+        return Sentence.of(
+                "practice.fault.left",
+                options.get(wrong).words(plant.circuit()),
+                Powered.on(plant.motor(), options.get(wrong).applyTo(plant.circuit()), HandlePosition.FORWARD)
+                        .words());
+    }
+
+    @Override
+    List<Slip> slips(List<Act> acts) {
+        return acts.stream().anyMatch(a -> a.by("power-forward")) ? List.of(Slip.of("powerUnasked")) : List.of();
+    }
+
+    @Override
+    int fewest() {
+        return shortest.size();
+    }
+
+    @Override
+    public List<Step> better() {
+        return shortest.stream()
+                .map(a -> Step.of(a, "practice.fault.why.dead", meter.sense(a).words(), expected(a)))
+                .toList();
+    }
+
+    private String expected(Act act) {
+        Read read = Metered.read(act).orElseThrow();
+        double expected = new Metered(plant.circuit(), 0).take(read).shown();
+        return Double.isInfinite(expected) ? "OL" : WindingsExercise.rounded(expected) + " Ω";
+    }
+
+    @Override
+    public List<Sentence> hints() {
+        return List.of(
+                Sentence.of("practice.fault.hint.dead"), Sentence.of("practice.fault.hint.count", shortest.size()));
+    }
+}
