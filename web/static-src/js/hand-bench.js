@@ -1,5 +1,6 @@
 // Wires by hand: dragged, pressed or typed from point to point. The hand's line is drawn at once; the server's word replaces it.
 import handle from './handle.js';
+import devices from './hand-devices.js';
 import keys from './hand-keys.js';
 import pointer from './hand-pointer.js';
 import power from './hand-power.js';
@@ -8,6 +9,7 @@ import { send } from './server.js';
 
 export default () => ({
   ...handle(),
+  ...devices,
   ...pointer,
   ...keys,
   ...power,
@@ -111,17 +113,6 @@ export default () => ({
     const act = event.submitter && event.submitter.value === 'part' ? 'part' : 'join';
     const { one, other } = this.$refs;
     this.lay(act, { one: one.value, other: other.value }, `${one.value} ${act === 'part' ? 'off' : 'to'} ${other.value}`);
-  },
-  // a device put beside the switch, thrown or taken away: said to the whole bench, for the form goes with the next drawing
-  act(event) {
-    event.preventDefault();
-    const form = event.currentTarget;
-    const { words } = form.querySelector('[data-words]').dataset;
-    this.$root.dispatchEvent(new CustomEvent('ordered', { detail: { act: form.dataset.act, points: Object.fromEntries(new FormData(form)), words } }));
-  },
-  ordered(event) {
-    const { act, points, words } = event.detail;
-    this.lay(act, points, words).then(() => this.$root.querySelector(`[data-words="${CSS.escape(words)}"]`)?.focus());
   },
   choose(event) {
     const { one, other } = event.currentTarget.dataset;
