@@ -31,7 +31,7 @@ final class ColdExercise extends Exercise {
     private record Drawn(Plant plant, ColdPlan plan) {}
 
     ColdExercise(ExerciseNumber number) {
-        this(number, draw(number));
+        this(number, Plant.draw(number.chance(10), number.grade()));
     }
 
     /** The check of a machine. */
@@ -39,27 +39,12 @@ final class ColdExercise extends Exercise {
         this(number, new Drawn(plant, ColdPlanner.plan(plant.request())));
     }
 
-    private static Drawn draw(ExerciseNumber number) {
-        Random chance = number.chance(10);
-        while (true) {
-            Plant plant = Plant.draw(chance, number.grade());
-            ColdPlan plan = ColdPlanner.plan(plant.request());
-            if (canBeTaken(plan)) {
-                return new Drawn(plant, plan);
-            }
-        }
-    }
-
-    /** What takes a slip of card, or a capacitor's tag off, is not practised here. */
-    private static boolean canBeTaken(ColdPlan plan) {
-        return plan.steps().stream().allMatch(s -> Metered.act(s.read()).isPresent());
-    }
-
     private ColdExercise(ExerciseNumber number, Drawn drawn) {
         super(number);
         Random chance = number.chance(110);
         this.plant = drawn.plant();
         this.plan = drawn.plan();
+        // what takes a slip of card between contacts, or a capacitor's tag off, is not practised here
         List<ColdPlan.Step> steps = plan.steps().stream()
                 .filter(s -> Metered.act(s.read()).isPresent())
                 .toList();

@@ -25,14 +25,15 @@ public final class Exercises {
                 return kept;
             }
         }
-        Exercise made = make(number);
+        Exercise made = made(number);
         synchronized (LATELY) {
             LATELY.put(number, made);
         }
         return made;
     }
 
-    private static Exercise make(ExerciseNumber number) {
+    /** The exercise made anew. */
+    static Exercise made(ExerciseNumber number) {
         return switch (number.level()) {
             case SAFE -> new SafeExercise(number);
             case PLATE -> new PlateExercise(number);

@@ -228,13 +228,15 @@ final class FaultLiveExercise extends Exercise {
         if (before.stream().noneMatch(a -> a.by("belt-off"))) {
             slips.add(Slip.of("belt"));
         }
-        long hums = acts.stream()
+        // the same position twice: a look at the other one tells something new
+        List<String> hums = acts.stream()
                 .filter(a -> a.by("see"))
                 .map(a -> step(a.one()))
                 .filter(s -> s.what().answer() == Answer.DIRECTION)
                 .filter(s -> bench.see(s).turn().equals(Optional.of(LiveStep.Turn.HUMS)))
-                .count();
-        if (hums > 1) {
+                .map(LiveStep::key)
+                .toList();
+        if (hums.stream().distinct().count() < hums.size()) {
             slips.add(Slip.harm(
                     "hummedAgain",
                     Powered.on(plant.motor(), bench.actual(), HandlePosition.FORWARD)

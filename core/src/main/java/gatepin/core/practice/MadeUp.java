@@ -41,6 +41,11 @@ record MadeUp(
         FittedMotor fitted,
         double horsepower) {
     private static final double[] HORSEPOWER = {0.25, 1 / 3.0, 0.5, 0.75, 1, 1.5, 2, 3};
+    private static final List<String> FEW = List.of("four-lead", "iec", "run-start", "psc-colours");
+    private static final List<String> PLAIN = List.of("six-lead", "iec-halves");
+    private static final List<String> MANY = List.of("six-lead-protector", "six-lead-three-terminal-protector");
+    private static final List<String> DUAL =
+            List.of("six-lead", "iec-halves", "six-lead-protector", "six-lead-three-terminal-protector");
     private static final List<String> SWITCHED = List.of(
             "six-lead",
             "six-lead-protector",
@@ -50,22 +55,38 @@ record MadeUp(
             "iec",
             "iec-halves",
             "run-start");
-    private static final List<String> PERMANENT = List.of("four-lead", "iec", "run-start", "psc-colours");
     /** PSC and split-phase motors above three quarters of a horsepower are rare (common practice). */
     private static final int SMALL_SIZES = 4;
 
     /** What to draw. */
     enum Want {
-        ANY,
+        ANY(List.of()),
+        /** Four leads. */
+        FEW(MadeUp.FEW),
         /** Two voltages. */
-        DUAL,
+        DUAL(MadeUp.DUAL),
+        /** Two voltages and a protector. */
+        MANY(MadeUp.MANY),
         /** A start switch that clicks. */
-        SWITCHED,
+        SWITCHED(MadeUp.SWITCHED),
         /** Two voltages, no protector: what a beginner can follow. */
-        PLAIN
+        PLAIN(MadeUp.PLAIN);
+
+        private final List<String> patterns;
+
+        Want(List<String> patterns) {
+            this.patterns = patterns;
+        }
+
+        private String pattern(Random chance) {
+            List<String> from = this != ANY
+                    ? patterns
+                    : chance.nextInt(4) == 0 ? List.of("psc-colours", "four-lead") : MadeUp.SWITCHED;
+            return from.get(chance.nextInt(from.size()));
+        }
     }
 
-    /** Draws one. */
+    /** Draws one; about one in five hundred sets of figures is none that a motor can have. */
     static MadeUp draw(Random chance, Want want) {
         Optional<MadeUp> drawn = Optional.empty();
         while (drawn.isEmpty()) {
@@ -74,19 +95,22 @@ record MadeUp(
         return drawn.orElseThrow();
     }
 
+    private static boolean canBePermanent(String key) {
+        return key.equals("four-lead") || key.equals("iec") || key.equals("run-start");
+    }
+
     private static Optional<MadeUp> tried(Random chance, Want want) {
-        MotorFamily family = MotorFamily.values()[chance.nextInt(want == Want.ANY ? 4 : 3)];
+        String key = want.pattern(chance);
+        boolean permanent = canBePermanent(key) && want != Want.SWITCHED && chance.nextInt(4) == 0;
+        MotorFamily family = key.startsWith("psc") || permanent
+                ? MotorFamily.PERMANENT_SPLIT_CAPACITOR
+                : MotorFamily.values()[chance.nextInt(3)];
         boolean psc = family == MotorFamily.PERMANENT_SPLIT_CAPACITOR;
-        List<String> keys = want == Want.PLAIN ? List.of("six-lead", "iec-halves") : psc ? PERMANENT : SWITCHED;
-        String key = keys.get(chance.nextInt(keys.size()));
         DiagramPattern pattern = DiagramPattern.ALL.stream()
                 .filter(p -> p.key().equals(key))
                 .findFirst()
                 .orElseThrow();
         boolean dual = !pattern.low().equals(pattern.high());
-        if (want == Want.DUAL && !dual) {
-            return Optional.empty();
-        }
         int hertz = key.startsWith("iec") ? 50 : 60;
         List<Integer> plateVolts = dual ? List.of(115, 230) : List.of(hertz == 60 && chance.nextBoolean() ? 115 : 230);
         int volts = plateVolts.get(chance.nextInt(plateVolts.size()));
@@ -122,9 +146,7 @@ record MadeUp(
         return PlateFit.fit(given)
                 .value()
                 .map(fitted -> new MadeUp(
-                        pattern, plateVolts, wired, new Supply(volts, hertz, kind), given, fitted, horsepower))
-                .filter(m -> !m.running().forward().isEmpty()
-                        && !m.running().reverse().isEmpty());
+                        pattern, plateVolts, wired, new Supply(volts, hertz, kind), given, fitted, horsepower));
     }
 
     private static Connection column(DiagramPattern pattern, Leads leads, int volts, List<Integer> plateVolts) {

@@ -19,9 +19,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /** Leads without marks: which hang together, and what is what, with the fewest probes. */
@@ -161,6 +163,20 @@ final class WindingsExercise extends Exercise {
                 Question.groups("rest", Sentence.of("practice.windings.rest"), groups(rest)));
     }
 
+    /** What a meter finds between the first two leads that were taken for a winding. */
+    @Override
+    Sentence consequence(Question question, String given) {
+        String[] leads = given.toUpperCase(Locale.ROOT).split("[^0-9A-Z]+");
+        List<String> all = motor.hidden().leads();
+        if (leads.length < 2 || !all.contains(leads[0]) || !all.contains(leads[1]) || leads[0].equals(leads[1])) {
+            return Sentence.of("practice.windings.consequence.none");
+        }
+        double ohms = motor.hidden().ohms(leads[0], leads[1], StartSwitch.AT_REST);
+        return Double.isInfinite(ohms)
+                ? Sentence.of("practice.windings.consequence.open", leads[0], leads[1])
+                : Sentence.of("practice.windings.consequence.ohms", leads[0], leads[1], rounded(ohms));
+    }
+
     @Override
     List<Slip> slips(List<Act> acts) {
         List<Slip> slips = new ArrayList<>();
@@ -171,7 +187,7 @@ final class WindingsExercise extends Exercise {
         long again = acts.stream().filter(a -> a.by("ohms")).count()
                 - acts.stream()
                         .filter(a -> a.by("ohms"))
-                        .map(a -> Set.of(a.one() + "<", a.other() + "<"))
+                        .map(a -> new TreeSet<>(List.of(a.one(), a.other())))
                         .distinct()
                         .count();
         if (again > 0) {

@@ -16,6 +16,7 @@ import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.Planner;
+import gatepin.core.plan.RunningConnections;
 import gatepin.core.plan.Wishes;
 import gatepin.core.practice.MadeUp.Want;
 import gatepin.core.verdict.Analysis;
@@ -58,7 +59,7 @@ final class WireExercise extends Exercise {
             MadeUp drawn = MadeUp.draw(chance, want(number.grade()));
             List<SwitchKind> kinds = kinds(number.level());
             SwitchKind on = kinds.get(chance.nextInt(kinds.size()));
-            Optional<Plan> plan = fits(drawn, number.grade()) ? plan(drawn, on) : Optional.empty();
+            Optional<Plan> plan = plan(drawn, on);
             if (plan.isPresent()) {
                 return new Drawn(drawn, on, plan.get());
             }
@@ -67,15 +68,10 @@ final class WireExercise extends Exercise {
 
     private static Want want(Grade grade) {
         return switch (grade) {
-            case EASY -> Want.ANY;
+            case EASY -> Want.FEW;
             case MIDDLING -> Want.PLAIN;
-            case HARD -> Want.DUAL;
+            case HARD -> Want.MANY;
         };
-    }
-
-    private static boolean fits(MadeUp drawn, Grade grade) {
-        int leads = drawn.leads().all().size();
-        return grade == Grade.HARD ? leads >= 7 : grade == Grade.MIDDLING || leads <= 4;
     }
 
     private static List<SwitchKind> kinds(Level level) {
@@ -89,13 +85,17 @@ final class WireExercise extends Exercise {
 
     /** The plan with the fewest wires among those that nothing speaks against. */
     static Optional<Plan> plan(MadeUp motor, SwitchKind kind) {
+        RunningConnections running = motor.running();
+        if (running.forward().isEmpty() || running.reverse().isEmpty()) {
+            return Optional.empty();
+        }
         List<Plan> plans = Planner.search(new PlanRequest(
                         motor.leads().terminals(),
                         motor.leads().windings(),
                         motor.supply(),
                         kind.chart(),
                         kind.hasOff(),
-                        motor.running(),
+                        running,
                         Wishes.NONE))
                 .plans();
         return plans.stream()
