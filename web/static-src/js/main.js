@@ -16,6 +16,7 @@ import yard from './yard.js';
 import region from './region.js';
 import ladder from './ladder.js';
 import handBench from './hand-bench.js';
+import practice from './practice.js';
 
 document.addEventListener('alpine:init', () => {
   Alpine.data('bench', handle);
@@ -34,6 +35,7 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('region', region);
   Alpine.data('ladder', ladder);
   Alpine.data('handBench', handBench);
+  Alpine.data('practice', practice);
 });
 
 // on a phone the fence slides to the gate at hand

@@ -29,22 +29,40 @@ final class BoardExercise extends Exercise {
     BoardExercise(ExerciseNumber number) {
         super(number);
         Random chance = number.chance(7);
-        MadeUp drawn;
-        do {
-            drawn = MadeUp.draw(chance, isAtLeast(Grade.HARD) ? Want.DUAL : Want.PLAIN);
-        } while (!drawn.pattern().key().equals("iec-halves")
-                        && !drawn.pattern().key().equals("six-lead")
-                        && !isAtLeast(Grade.HARD)
-                || drawn.leads().windings().stream()
-                        .anyMatch(w -> w.role() == gatepin.core.circuit.Winding.Role.CAPACITOR));
-        int to = drawn.plateVolts().get(chance.nextInt(2));
-        this.motor = drawn.onVolts(to);
-        int from = drawn.plateVolts().stream().filter(v -> v != to).findFirst().orElseThrow();
-        List<String> marks = new ArrayList<>(drawn.leads().marks());
-        int half = (marks.size() + 1) / 2;
-        this.board = new StudBoard(List.of(marks.subList(0, half), marks.subList(half, marks.size())));
-        this.found = layout(motor.connection(from), isAtLeast(Grade.MIDDLING), chance);
-        this.target = layout(motor.connection(), false, chance);
+        while (true) {
+            MadeUp drawn = MadeUp.draw(chance, isAtLeast(Grade.HARD) ? Want.DUAL : Want.PLAIN);
+            int to = drawn.plateVolts().get(chance.nextInt(2));
+            int from =
+                    drawn.plateVolts().stream().filter(v -> v != to).findFirst().orElseThrow();
+            StudBoard studs = board(drawn);
+            Layout before = layout(drawn.connection(from), isAtLeast(Grade.MIDDLING), chance);
+            Layout after = layout(drawn.connection(to), false, chance);
+            if (isClear(studs, before) && isClear(studs, after)) {
+                this.motor = drawn.onVolts(to);
+                this.board = studs;
+                this.found = before;
+                this.target = after;
+                return;
+            }
+        }
+    }
+
+    /** Two rows, as such boards have them: the one ends of the windings above, the others below. */
+    private static StudBoard board(MadeUp motor) {
+        List<List<String>> rows = List.of(new ArrayList<>(), new ArrayList<>());
+        for (String mark : motor.leads().marks()) {
+            rows.get(rows.get(0).size() > rows.get(1).size() ? 1 : 0).add(mark);
+        }
+        return new StudBoard(rows);
+    }
+
+    /** No link lies over a stud that it does not join. */
+    private static boolean isClear(StudBoard board, Layout layout) {
+        return layout.links().stream()
+                .noneMatch(l -> board.rows().stream()
+                        .anyMatch(r -> r.contains(l.a())
+                                && r.contains(l.b())
+                                && Math.abs(r.indexOf(l.a()) - r.indexOf(l.b())) > 1));
     }
 
     /** Links stud by stud along each group, a line on its first stud; on a board that traps, on its last. */

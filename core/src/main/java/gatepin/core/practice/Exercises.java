@@ -1,35 +1,17 @@
 package gatepin.core.practice;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
-
 /** The exercises there are: any level, any grade, any seed. */
 public final class Exercises {
     /** So many are kept at hand: making one asks planner and finder. */
     private static final int KEPT = 300;
 
-    private static final Map<ExerciseNumber, Exercise> LATELY = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<ExerciseNumber, Exercise> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Lately<ExerciseNumber, Exercise> LATELY = new Lately<>(KEPT);
 
     private Exercises() {}
 
     /** The exercise of a number: the same again on any machine. */
     public static Exercise of(ExerciseNumber number) {
-        synchronized (LATELY) {
-            Exercise kept = LATELY.get(number);
-            if (kept != null) {
-                return kept;
-            }
-        }
-        Exercise made = made(number);
-        synchronized (LATELY) {
-            LATELY.put(number, made);
-        }
-        return made;
+        return LATELY.of(number, Exercises::made);
     }
 
     /** The exercise made anew. */

@@ -46,7 +46,7 @@ public record Marked(List<Answered> answers, int used, int fewest, List<Slip> sl
     public int points() {
         long right = answers.stream().filter(Answered::isRight).count();
         double share = answers.isEmpty() ? 1 : (double) right / answers.size();
-        double few = !isRight() ? 0 : used <= fewest ? 1 : (double) fewest / used;
+        double few = !isSolved() ? 0 : used <= fewest ? 1 : (double) fewest / used;
         long harms = slips.stream().filter(Slip::isHarm).count();
         double safe = isRight() ? FOR_SAFE - A_SLIP * (slips.size() - harms) : 0;
         return (int) Math.max(

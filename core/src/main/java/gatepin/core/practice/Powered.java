@@ -20,8 +20,19 @@ final class Powered {
 
     private Powered() {}
 
+    /** So many are kept: a page asks for the same again and again. */
+    private static final int KEPT = 400;
+
+    private record Case(MadeUp motor, Circuit circuit, HandlePosition at) {}
+
+    private static final Lately<Case, Sensed> LATELY = new Lately<>(KEPT);
+
     /** Gives it power in a position. */
     static Sensed on(MadeUp motor, Circuit circuit, HandlePosition at) {
+        return LATELY.of(new Case(motor, circuit, at), c -> given(c.motor(), c.circuit(), c.at()));
+    }
+
+    private static Sensed given(MadeUp motor, Circuit circuit, HandlePosition at) {
         Analysis analysis = Analysis.of(circuit, motor.rated());
         double breaker =
                 Math.max(LEAST_BREAKER, BREAKER_TIMES * motor.given().amps().orElse(LEAST_BREAKER));
