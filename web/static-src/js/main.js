@@ -17,6 +17,7 @@ import region from './region.js';
 import ladder from './ladder.js';
 import handBench from './hand-bench.js';
 import practice from './practice.js';
+import why from './why.js';
 
 document.addEventListener('alpine:init', () => {
   Alpine.data('bench', handle);
@@ -36,6 +37,7 @@ document.addEventListener('alpine:init', () => {
   Alpine.data('ladder', ladder);
   Alpine.data('handBench', handBench);
   Alpine.data('practice', practice);
+  Alpine.data('why', why);
 });
 
 // on a phone the fence slides to the gate at hand

@@ -29,6 +29,7 @@ import java.util.stream.Collectors;
 /** Leads without marks: which hang together, and what is what, with the fewest probes. */
 final class WindingsExercise extends Exercise {
     private static final double MOST_ZERO_OHMS = 0.4;
+    private static final double HOT_CELSIUS = 65;
     private static final Set<Role> MAIN = EnumSet.of(Role.RUN, Role.RUN_HALF, Role.PHASE, Role.STAR);
     private static final Set<Role> START = EnumSet.of(Role.START, Role.START_HALF);
 
@@ -36,11 +37,14 @@ final class WindingsExercise extends Exercise {
     private final SimulatedMeter meter;
     private final Hints hints;
     private final List<Probe> guided;
+    /** How warm the copper is, °C: a motor that ran until now reads more. */
+    private final double celsius;
 
     WindingsExercise(ExerciseNumber number) {
         super(number);
         Random chance = number.chance(1);
         double zero = isAtLeast(Grade.MIDDLING) ? Math.round(100 * MOST_ZERO_OHMS * chance.nextDouble()) / 100.0 : 0;
+        this.celsius = isAtLeast(Grade.HARD) && chance.nextInt(3) == 0 ? HOT_CELSIUS : Copper.COLD_CELSIUS;
         while (true) {
             MadeUpMotor drawn = MadeUpMotor.draw(chance);
             SimulatedMeter with = new SimulatedMeter(drawn.hidden(), MeterError.USUAL, zero, number.seed());
@@ -100,6 +104,9 @@ final class WindingsExercise extends Exercise {
         hints.dualVoltage()
                 .ifPresent(d -> brief.add(Sentence.of(d ? "practice.windings.dual" : "practice.windings.single")));
         hints.phases().ifPresent(p -> brief.add(Sentence.of("practice.windings.phases", p)));
+        if (celsius > Copper.COLD_CELSIUS) {
+            brief.add(Sentence.of("practice.windings.hot", Math.round(celsius)));
+        }
         brief.add(Sentence.of("practice.windings.answer"));
         return brief;
     }
@@ -135,8 +142,13 @@ final class WindingsExercise extends Exercise {
         if (read.isOpen()) {
             return Sensed.of("practice.sensed.open", act.one(), act.other());
         }
-        double shown = Math.max(0, read.shownOhms() - (zeroed ? meter.zeroOhms() : 0));
+        double shown = own(read) + (zeroed ? 0 : meter.zeroOhms());
         return Sensed.of("practice.sensed.ohms", act.one(), act.other(), rounded(shown));
+    }
+
+    /** What a reading is without the meter's leads, the copper as warm as it is. */
+    private double own(MeterReading read) {
+        return Math.max(0, read.shownOhms() - meter.zeroOhms()) / Copper.ohmsAt20(1, celsius);
     }
 
     static double rounded(double ohms) {
@@ -215,11 +227,7 @@ final class WindingsExercise extends Exercise {
             steps.add(Step.of(
                     new Act("ohms", probe.a(), probe.b()),
                     "practice.windings.why.probe",
-                    read.isOpen()
-                            ? "OL"
-                            : rounded(Copper.ohmsAt20(
-                                            Math.max(0, read.shownOhms() - meter.zeroOhms()), Copper.COLD_CELSIUS))
-                                    + " Ω",
+                    read.isOpen() ? "OL" : rounded(own(read)) + " Ω",
                     found.fits().size()));
         }
         return steps;

@@ -8,8 +8,9 @@ package gatepin.web.lane;
  * @param words one line of why
  * @param at the handle positions it is about, by their words; blank where it holds in all
  * @param flag the number of its flag in the drawing; 0 where it has none
+ * @param why where the pictures are that answer why; blank where there are none
  */
-public record Finding(Level level, String title, String words, String at, int flag) {
+public record Finding(Level level, String title, String words, String at, int flag, String why) {
     /** How a finding stands. */
     public enum Level {
         GOOD,
@@ -22,7 +23,7 @@ public record Finding(Level level, String title, String words, String at, int fl
     }
 
     private Finding(Level level, String title, String words) {
-        this(level, title, words, "", 0);
+        this(level, title, words, "", 0, "");
     }
 
     public static Finding good(String title, String words) {
@@ -39,6 +40,6 @@ public record Finding(Level level, String title, String words, String at, int fl
 
     /** The same finding, shown in one handle position only. */
     public Finding in(gatepin.core.circuit.HandlePosition position) {
-        return new Finding(level, title, words, position.word(), flag);
+        return new Finding(level, title, words, position.word(), flag, why);
     }
 }

@@ -8,6 +8,7 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Rule;
 import gatepin.core.verdict.Verdict;
 import gatepin.core.verdict.VerdictWords;
 import gatepin.core.words.Wording;
@@ -74,9 +75,26 @@ public record Findings(List<Finding> findings, List<Flag> flags) {
             // what holds in OFF is read before the handle gets there
             String shown = at.equals(HandlePosition.OFF.word()) ? "" : at;
             findings.add(new Finding(
-                    level(first.severity()), wording.say(words.title()), wording.say(words.words()), shown, number));
+                    level(first.severity()),
+                    wording.say(words.title()),
+                    wording.say(words.words()),
+                    shown,
+                    number,
+                    why(first.rule())));
         }
         return new Findings(findings, flags);
+    }
+
+    /** The pictures that answer why it is so. */
+    private static String why(Rule rule) {
+        return switch (rule) {
+            case HUMS, START_NOT_ENERGISED, SAME_WAY, REVERSES, TURNS -> "field";
+            case START_LEFT_IN -> "thrown";
+            case RUN_OVERVOLTAGE, RUN_UNDERVOLTAGE, RUN_HALF_IDLE, HALVES_OPPOSING -> "halves";
+            case START_CAPACITOR_OUT, CAPACITOR_ACROSS_LINES, CAPACITOR_PASSED_BY -> "capacitor";
+            case PROTECTOR_BYPASSED, PROTECTED, BURNS -> "protector";
+            default -> "";
+        };
     }
 
     private static boolean isDrawn(Terminal terminal) {
@@ -85,7 +103,7 @@ public record Findings(List<Finding> findings, List<Flag> flags) {
 
     /** A finding of a severity, its sentences put into words. */
     public static Finding of(Severity severity, Sentence title, Sentence words, Wording wording) {
-        return new Finding(level(severity), wording.say(title), wording.say(words), "", 0);
+        return new Finding(level(severity), wording.say(title), wording.say(words), "", 0, "");
     }
 
     private static Level level(Severity severity) {

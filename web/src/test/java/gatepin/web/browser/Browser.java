@@ -153,8 +153,7 @@ final class Browser implements AutoCloseable {
                 element);
         element.click();
         if (leaves) {
-            until(d -> (Boolean) driver.executeScript(
-                    "return window.stillHere === undefined && document.readyState === 'complete'"));
+            untilPage();
         }
         return this;
     }
@@ -237,6 +236,12 @@ final class Browser implements AutoCloseable {
     /** As if the page had been open for months: what the browser kept for it is gone. */
     void forgetCookies() {
         driver.manage().deleteAllCookies();
+    }
+
+    /** Waits for the page after one that was marked with {@code window.stillHere}. */
+    void untilPage() {
+        until(d -> (Boolean)
+                driver.executeScript("return window.stillHere === undefined && document.readyState === 'complete'"));
     }
 
     void untilText(String css, String words) {

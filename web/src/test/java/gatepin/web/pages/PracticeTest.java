@@ -72,25 +72,33 @@ class PracticeTest {
         List<String> figures = new ArrayList<>();
         for (Grade grade : Grade.values()) {
             int acts = 0;
+            int least = Integer.MAX_VALUE;
+            int most = 0;
             for (int i = 1; i <= SEEDS; i++) {
-                String number = new ExerciseNumber(level, grade, 1009 * i).toString();
+                String number = new ExerciseNumber(level, grade, 1 + 1009 * (i - 1)).toString();
                 Exercise exercise = Exercises.of(ExerciseNumber.read(number).orElseThrow());
                 assertThat(visit.go("/practice/" + number).status()).isEqualTo(200);
                 for (Step step : exercise.better()) {
                     if (!step.act().tool().isEmpty()) {
                         use(number, step.act());
-                        acts++;
                     }
                 }
+                int moves = (int) exercise.better().stream()
+                        .filter(st -> !st.act().tool().isEmpty())
+                        .count();
+                acts += moves;
+                least = Math.min(least, moves);
+                most = Math.max(most, moves);
                 done(number, exercise.answers());
                 assertThat(visit.text("h1")).as(number).isEqualTo("Solved");
                 assertThat(points()).as(number).isEqualTo(100);
                 visit.go("/practice/" + number + "?step=" + exercise.better().size());
                 assertThat(visit.all(".better .here")).hasSizeLessThanOrEqualTo(1);
             }
-            figures.add(String.format(java.util.Locale.ROOT, "%s %.1f", grade.word(), acts / (double) SEEDS));
+            figures.add(String.format(
+                    java.util.Locale.ROOT, "%s %d to %d, %.1f", grade.word(), least, most, acts / (double) SEEDS));
         }
-        Figures.say("practice %s: moves %s", level.word(), String.join(", ", figures));
+        Figures.say("practice %s: moves %s", level.word(), String.join("; ", figures));
     }
 
     /** One who knows the trade and nothing of the exercise: he has what stands on the page. */

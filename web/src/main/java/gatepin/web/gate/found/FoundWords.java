@@ -183,7 +183,7 @@ final class FoundWords {
                 file.workup().circuit(wiring.inCircuit(), wiring.chart()).flatMap(file.workup()::analysis);
         analysis.ifPresent(a -> Findings.of(a, file.wording()).findings().stream()
                 .limit(6)
-                .map(f -> new Finding(f.level(), prefix(f) + f.title(), f.words(), "", 0))
+                .map(f -> new Finding(f.level(), prefix(f) + f.title(), f.words(), "", 0, f.why()))
                 .forEach(findings::add));
     }
 

@@ -1,0 +1,45 @@
+package gatepin.web.why;
+
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.diagram.Connection;
+import gatepin.core.lane.Gate;
+import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.why.Why;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobPages;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+
+/** Why this motor does what it does. */
+@Controller
+class WhyController {
+    private final JobPages pages;
+
+    WhyController(JobPages pages) {
+        this.pages = pages;
+    }
+
+    @GetMapping("/jobs/{id}/why")
+    String show(@PathVariable long id, Model model) {
+        JobFile file = pages.file(id);
+        pages.fill(model, file, Gate.SWITCH);
+        why(file).ifPresent(w -> model.addAttribute("why", new WhyPage(w)));
+        return "why/why";
+    }
+
+    /** The motor straight on its supply by its column and by the one that reverses it; empty until both are known. */
+    private static Optional<Why> why(JobFile file) {
+        Optional<Connection> column = file.column().map(c -> c.connection());
+        Optional<OnBench> direct = column.flatMap(c -> onBench(file, c));
+        Optional<OnBench> reversed = column.map(Connection::reversed).flatMap(c -> onBench(file, c));
+        return direct.flatMap(d -> reversed.map(r -> file.workup()
+                .once("why", () -> Why.of(d.circuit(), r.circuit(), d.analysis().rated()))));
+    }
+
+    private static Optional<OnBench> onBench(JobFile file, Connection column) {
+        return file.workup().bench(column.direct(file.workup().wiredLeads()), ContactChart.NONE);
+    }
+}

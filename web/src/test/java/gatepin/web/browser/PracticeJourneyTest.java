@@ -1,0 +1,143 @@
+package gatepin.web.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.practice.Act;
+import gatepin.core.practice.Asked;
+import gatepin.core.practice.Exercise;
+import gatepin.core.practice.ExerciseNumber;
+import gatepin.core.practice.Exercises;
+import gatepin.core.practice.Grade;
+import gatepin.core.practice.Level;
+import gatepin.core.practice.Step;
+import gatepin.web.pages.Gates;
+import gatepin.web.pages.Visit;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.openqa.selenium.Keys;
+
+/** The practice yard in a browser. */
+class PracticeJourneyTest {
+    private final Browser browser = new Browser();
+
+    @AfterEach
+    void closeBrowser() {
+        browser.close();
+    }
+
+    private static Exercise exercise(Level level) {
+        return Exercises.of(new ExerciseNumber(level, Grade.EASY, 20_261));
+    }
+
+    private void use(Act act) {
+        if (!act.one().isEmpty()) {
+            browser.choose("#one", act.one());
+        }
+        if (!act.other().isEmpty()) {
+            browser.choose("#other", act.other());
+        }
+        sent("document.querySelector('button[name=tool][value=\"" + act.tool() + "\"]').click()");
+    }
+
+    /** Does something that sends the form, and waits for the next page. */
+    private void sent(String script) {
+        browser.script("window.stillHere = true; " + script);
+        browser.untilPage();
+    }
+
+    /** What is asked at this stage is answered. */
+    private void answer(Exercise exercise, List<Act> acts) {
+        for (Asked asked : exercise.asked(acts)) {
+            String right = exercise.answers().get(asked.field());
+            String field = "[name='answer." + asked.field() + "']";
+            if (!asked.choices().isEmpty()) {
+                browser.choose("select" + field, right);
+            } else if (!right.isEmpty()) {
+                browser.type("input" + field, right);
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    @DisplayName("one exercise of every level is solved with what stands on the screen")
+    void everyLevel(Level level) {
+        Exercise exercise = exercise(level);
+        browser.go("/practice/" + exercise.number());
+        List<Act> acts = new ArrayList<>();
+        for (Step step : exercise.better()) {
+            if (!step.act().tool().isEmpty()) {
+                if (step.act().tool().equals("next")) {
+                    answer(exercise, acts);
+                }
+                use(step.act());
+                acts.add(step.act());
+            }
+        }
+        answer(exercise, acts);
+        sent("document.querySelector('.ticket-actions button').click()");
+        assertThat(browser.text("h1"))
+                .as("%s: %s", exercise.number(), browser.text("aside"))
+                .isEqualTo("Solved");
+        assertThat(browser.text(".big-speed strong")).isEqualTo("100");
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("by keyboard alone: the points typed in their lists, the tool pressed with Enter")
+    void byKeyboard() {
+        Exercise exercise = exercise(Level.WINDINGS);
+        browser.go("/practice/" + exercise.number());
+        Act act = exercise.better().get(0).act();
+        browser.tabTo("#one").keys(act.one());
+        browser.tabTo("#other").keys(act.other());
+        browser.tabTo("button[value=ohms]");
+        browser.script("window.stillHere = true");
+        browser.keys(Keys.ENTER);
+        browser.untilPage();
+        assertThat(browser.text(".notebook")).contains(act.one() + " to " + act.other());
+    }
+
+    @Test
+    @DisplayName("on a phone by finger: leads are tapped, nothing runs off the edge")
+    void byTouch() {
+        browser.screen(390, 844).go("/practice/" + exercise(Level.WINDINGS).number());
+        browser.all(".lead-end").get(0).click();
+        browser.all(".lead-end").get(1).click();
+        assertThat(browser.all(".lead-end.is-picked")).hasSize(2);
+        assertThat(browser.script("return document.querySelector('#other').value"))
+                .isNotEqualTo("");
+        for (Level level : Level.values()) {
+            browser.go("/practice/" + exercise(level).number());
+            assertThat(browser.script("return document.documentElement.scrollWidth <= 391"))
+                    .as(level.name())
+                    .isEqualTo(true);
+        }
+        browser.go("/practice");
+        assertThat(browser.script("return document.documentElement.scrollWidth <= 391"))
+                .isEqualTo(true);
+    }
+
+    @Test
+    @DisplayName("a verdict leads to the pictures that say why; the slider moves the field")
+    void why() {
+        Visit visit = new Visit(browser.address());
+        String job = new Gates(visit).wireListOfASixLeadMotor("Asked why");
+        visit.go(job + "/bench").type("#name", "why").choose("#start", "PLAN").press("Lay it out");
+        browser.go(job + "/bench");
+        browser.press("Why?");
+        assertThat(browser.path()).endsWith("/why");
+        String before = browser.all(".tip").get(1).getAttribute("x2");
+        browser.script(
+                "const m = document.querySelector('#moment'); m.value = 9; m.dispatchEvent(new Event('input'));");
+        assertThat(browser.all(".tip").get(1).getAttribute("x2")).isNotEqualTo(before);
+        assertThat(browser.text("main"))
+                .contains("It only grows and shrinks", "Side by side on 115 V", "One after the other on 230 V");
+        assertThat(browser.complaints()).isEmpty();
+    }
+}
