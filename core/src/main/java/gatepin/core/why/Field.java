@@ -14,19 +14,16 @@ import org.hipparchus.complex.Complex;
  * own axis. Two axes that pulse one after the other make an arrow that goes round; one alone makes one that only grows and shrinks.
  *
  * @param moments the arrow's tip, {@link #MOMENTS} times over a period; the run winding lies along x; ampere-turns relative to one run half
+ * @param turning how it goes round: 1 evenly counter-clockwise, 0 not at all, −1 evenly clockwise; the thin side of its way beside the thick one
  * @param torqueNm the torque at this moment's slip, N·m; its sign is the direction
  * @param lineAmps what the line feeds, A
  */
-public record Field(List<Tip> moments, double torqueNm, double lineAmps) {
+public record Field(List<Tip> moments, double turning, double torqueNm, double lineAmps) {
     /** How often the arrow is drawn over a period. */
     public static final int MOMENTS = 36;
 
     /** Where the arrow ends. */
-    public record Tip(double x, double y) {
-        double length() {
-            return Math.hypot(x, y);
-        }
-    }
+    public record Tip(double x, double y) {}
 
     public Field {
         moments = List.copyOf(moments);
@@ -51,7 +48,7 @@ public record Field(List<Tip> moments, double torqueNm, double lineAmps) {
             double angle = 2 * Math.PI * i / MOMENTS;
             moments.add(new Tip(at(along, angle), at(across, angle)));
         }
-        return new Field(moments, solution.torqueNm(), solution.lineAmps());
+        return new Field(moments, turning(along, across), solution.torqueNm(), solution.lineAmps());
     }
 
     private static double at(Complex phasor, double angle) {
@@ -60,23 +57,23 @@ public record Field(List<Tip> moments, double torqueNm, double lineAmps) {
 
     /** The longest arrow. */
     public double most() {
-        return moments.stream().mapToDouble(Tip::length).max().orElse(0);
+        return moments.stream().mapToDouble(t -> Math.hypot(t.x(), t.y())).max().orElse(0);
     }
 
-    /** The shortest arrow beside the longest: 1 for a field that goes round evenly, 0 for one that only throbs. */
+    /** The part that goes round one way against the part that goes round the other way. */
+    private static double turning(Complex along, Complex across) {
+        double forward = along.add(across.multiply(Complex.I)).norm();
+        double backward = along.subtract(across.multiply(Complex.I)).norm();
+        return forward + backward == 0 ? 0 : (forward - backward) / (forward + backward);
+    }
+
+    /** The thin side of the arrow's way beside the thick one: 1 for a field that goes round evenly, 0 for one that only throbs. */
     public double roundness() {
-        double most = most();
-        return most == 0 ? 0 : moments.stream().mapToDouble(Tip::length).min().orElse(0) / most;
+        return Math.abs(turning);
     }
 
-    /** Which way the arrow goes round: 1 one way, −1 the other, 0 where it only throbs. */
+    /** Which way the arrow goes round: 1 counter-clockwise, −1 clockwise, 0 where it only throbs. */
     public int way() {
-        double area = 0;
-        for (int i = 0; i < MOMENTS; i++) {
-            Tip one = moments.get(i);
-            Tip next = moments.get((i + 1) % MOMENTS);
-            area += one.x() * next.y() - one.y() * next.x();
-        }
-        return roundness() < 0.01 ? 0 : (int) Math.signum(area);
+        return roundness() < 0.001 ? 0 : (int) Math.signum(turning);
     }
 }

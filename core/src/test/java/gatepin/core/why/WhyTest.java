@@ -42,11 +42,11 @@ class WhyTest {
     void fields() {
         for (HealthyMotors motor : MOTORS) {
             Why why = why(motor);
-            assertThat(why.runAlone().roundness()).as(motor.name()).isLessThan(0.01);
+            assertThat(why.runAlone().roundness()).as(motor.name()).isLessThan(1e-9);
             assertThat(why.runAlone().way()).isZero();
             assertThat(why.runAlone().torqueNm()).as(motor.name()).isCloseTo(0, within(1e-6));
             assertThat(why.both().way()).as(motor.name()).isNotZero();
-            assertThat(why.both().roundness()).as(motor.name()).isGreaterThan(0.02);
+            assertThat(why.both().roundness()).as(motor.name()).isGreaterThan(0.005);
             assertThat(why.swapped().way())
                     .as(motor.name())
                     .isEqualTo(-why.both().way());

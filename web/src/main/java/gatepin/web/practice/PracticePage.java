@@ -178,6 +178,11 @@ final class PracticePage {
         return scene() instanceof Scene.Stamped stamped ? stamped.lines() : List.of();
     }
 
+    /** Whether there is nothing to be drawn but the places that a probe can lie on. */
+    public boolean isBare() {
+        return scene() instanceof Scene.Bare;
+    }
+
     /** Leads that hang out of a motor. */
     public List<String> loose() {
         return scene() instanceof Scene.Loose hanging ? hanging.marks() : List.of();

@@ -30,8 +30,8 @@ class PracticeJourneyTest {
         browser.close();
     }
 
-    private static Exercise exercise(Level level) {
-        return Exercises.of(new ExerciseNumber(level, Grade.EASY, 20_261));
+    private static Exercise exercise(Level level, int seed) {
+        return Exercises.of(new ExerciseNumber(level, Grade.EASY, seed));
     }
 
     private void use(Act act) {
@@ -67,7 +67,7 @@ class PracticeJourneyTest {
     @EnumSource
     @DisplayName("one exercise of every level is solved with what stands on the screen")
     void everyLevel(Level level) {
-        Exercise exercise = exercise(level);
+        Exercise exercise = exercise(level, 20_261);
         browser.go("/practice/" + exercise.number());
         List<Act> acts = new ArrayList<>();
         for (Step step : exercise.better()) {
@@ -91,7 +91,7 @@ class PracticeJourneyTest {
     @Test
     @DisplayName("by keyboard alone: the points typed in their lists, the tool pressed with Enter")
     void byKeyboard() {
-        Exercise exercise = exercise(Level.WINDINGS);
+        Exercise exercise = exercise(Level.WINDINGS, 31);
         browser.go("/practice/" + exercise.number());
         Act act = exercise.better().get(0).act();
         browser.tabTo("#one").keys(act.one());
@@ -106,14 +106,14 @@ class PracticeJourneyTest {
     @Test
     @DisplayName("on a phone by finger: leads are tapped, nothing runs off the edge")
     void byTouch() {
-        browser.screen(390, 844).go("/practice/" + exercise(Level.WINDINGS).number());
+        browser.screen(390, 844).go("/practice/" + exercise(Level.WINDINGS, 32).number());
         browser.all(".lead-end").get(0).click();
         browser.all(".lead-end").get(1).click();
         assertThat(browser.all(".lead-end.is-picked")).hasSize(2);
         assertThat(browser.script("return document.querySelector('#other').value"))
                 .isNotEqualTo("");
         for (Level level : Level.values()) {
-            browser.go("/practice/" + exercise(level).number());
+            browser.go("/practice/" + exercise(level, 32).number());
             assertThat(browser.script("return document.documentElement.scrollWidth <= 391"))
                     .as(level.name())
                     .isEqualTo(true);
@@ -131,7 +131,7 @@ class PracticeJourneyTest {
         visit.go(job + "/bench").type("#name", "why").choose("#start", "PLAN").press("Lay it out");
         browser.go(job + "/bench");
         browser.press("Why?");
-        assertThat(browser.path()).endsWith("/why");
+        assertThat(browser.path()).contains("/why#");
         String before = browser.all(".tip").get(1).getAttribute("x2");
         browser.script(
                 "const m = document.querySelector('#moment'); m.value = 9; m.dispatchEvent(new Event('input'));");
