@@ -49,6 +49,7 @@ class AccessibilityTest {
                     "/jobs/3/ahead",
                     "/jobs/1/bench",
                     job + "/why",
+                    "/practice/safe-hard-10",
                     "/practice",
                     "/practice/windings-middling-7",
                     "/practice/cold-easy-5",
