@@ -1,16 +1,23 @@
 package gatepin.core.practice;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Marks;
+import gatepin.core.circuit.Ohmmeter;
+import gatepin.core.circuit.State;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Link;
 import gatepin.core.diagram.StudBoard.Move;
+import gatepin.core.machine.Lead;
 import gatepin.core.practice.MadeUp.Want;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.SortedMap;
 import java.util.SortedSet;
@@ -23,6 +30,10 @@ final class BoardExercise extends Exercise {
 
     private final MadeUp motor;
     private final StudBoard board;
+    /** Leads that the factory put on each other's stud, with the stud that they sit on. */
+    private final Map<String, String> crossed;
+
+    private final int from;
     private final Layout found;
     private final Layout target;
 
@@ -35,16 +46,31 @@ final class BoardExercise extends Exercise {
             int from =
                     drawn.plateVolts().stream().filter(v -> v != to).findFirst().orElseThrow();
             StudBoard studs = board(drawn);
-            Layout before = layout(drawn.connection(from), isAtLeast(Grade.MIDDLING), chance);
-            Layout after = layout(drawn.connection(to), false, chance);
+            Map<String, String> over =
+                    isAtLeast(Grade.HARD) && chance.nextBoolean() ? crossed(drawn, chance) : Map.of();
+            Layout before = layout(drawn.connection(from), isAtLeast(Grade.MIDDLING), chance, over);
+            Layout after = layout(drawn.connection(to), false, chance, over);
             if (isClear(studs, before) && isClear(studs, after)) {
                 this.motor = drawn.onVolts(to);
                 this.board = studs;
+                this.crossed = over;
+                this.from = from;
                 this.found = before;
                 this.target = after;
                 return;
             }
         }
+    }
+
+    /** Two leads of the run winding on each other's stud: it ran well, for the links lay accordingly. */
+    private static Map<String, String> crossed(MadeUp motor, Random chance) {
+        List<String> run = motor.leads().all().stream()
+                .filter(l -> l.isOf(Role.RUN))
+                .map(Lead::mark)
+                .toList();
+        int one = chance.nextInt(run.size());
+        int other = (one + 1 + chance.nextInt(run.size() - 1)) % run.size();
+        return Map.of(run.get(one), run.get(other), run.get(other), run.get(one));
     }
 
     /** Two rows, as such boards have them: the one ends of the windings above, the others below. */
@@ -66,13 +92,17 @@ final class BoardExercise extends Exercise {
     }
 
     /** Links stud by stud along each group, a line on its first stud; on a board that traps, on its last. */
-    private static Layout layout(Connection column, boolean trap, Random chance) {
+    private static Layout layout(Connection column, boolean trap, Random chance, Map<String, String> over) {
         SortedSet<Link> links = new TreeSet<>();
         SortedMap<String, String> leads = new TreeMap<>(Marks.NATURAL_ORDER);
+        leads.putAll(over);
         List<SortedSet<String>> groups = new ArrayList<>(List.of(column.line1(), column.line2()));
         groups.addAll(column.joined());
         for (int i = 0; i < groups.size(); i++) {
-            List<String> group = List.copyOf(groups.get(i));
+            List<String> group = groups.get(i).stream()
+                    .map(m -> over.getOrDefault(m, m))
+                    .sorted(Marks.NATURAL_ORDER)
+                    .toList();
             for (int j = 1; j < group.size(); j++) {
                 links.add(new Link(group.get(j - 1), group.get(j)));
             }
@@ -120,18 +150,33 @@ final class BoardExercise extends Exercise {
         brief.add(Sentence.of(
                 "practice.board.column", String.join(" ", column.line1()), String.join(" ", column.line2())));
         column.joined().forEach(g -> brief.add(Sentence.of("practice.board.joined", String.join(" ", g))));
+        if (!crossed.isEmpty()) {
+            Connection before = motor.connection(from);
+            brief.add(Sentence.of("practice.board.ran", from));
+            brief.add(Sentence.of(
+                    "practice.board.column", String.join(" ", before.line1()), String.join(" ", before.line2())));
+            before.joined().forEach(g -> brief.add(Sentence.of("practice.board.joined", String.join(" ", g))));
+        }
         return brief;
     }
 
     @Override
     public Scene scene(List<Act> acts) {
-        return new Scene.Board(board, now(acts));
+        // what sits on a stud from inside nobody sees
+        Layout now = now(acts);
+        SortedMap<String, String> lines = new TreeMap<>(now.leads());
+        lines.keySet().retainAll(LINES);
+        return new Scene.Board(board, new Layout(now.links(), lines));
     }
 
     @Override
     public List<Tool> tools() {
         return List.of(
-                Tool.counted("link-off", 2), Tool.counted("link-on", 2), Tool.counted("move", 2), Tool.on("power", 0));
+                Tool.counted("link-off", 2),
+                Tool.counted("link-on", 2),
+                Tool.counted("move", 2),
+                Tool.on("ohms", 2),
+                Tool.on("power", 0));
     }
 
     @Override
@@ -158,8 +203,35 @@ final class BoardExercise extends Exercise {
                 LINES.contains(act.one()) && board.studs().contains(act.other())
                         ? Sensed.of("practice.board.moved", act.one(), act.other())
                         : Sensed.of("practice.board.cannot");
+            case "ohms" -> ohms(now, act);
             default -> Powered.on(motor, motor.direct(connection(now)), HandlePosition.FORWARD);
         };
+    }
+
+    /** Between two studs, or a line and a stud, through whatever sits there. */
+    private Sensed ohms(Layout now, Act act) {
+        Circuit circuit = motor.direct(connection(now));
+        Terminal one = at(act.one());
+        Terminal other = at(act.other());
+        double ohms = one.equals(other)
+                ? 0
+                : Ohmmeter.on(
+                                circuit,
+                                State.atRest(HandlePosition.OFF),
+                                Ohmmeter.Points.of(circuit, List.of(one, other)))
+                        .ohms(one, other);
+        return Double.isInfinite(ohms)
+                ? Sensed.of("practice.sensed.open", act.one(), act.other())
+                : Sensed.of("practice.sensed.ohms", act.one(), act.other(), WindingsExercise.rounded(ohms));
+    }
+
+    /** The lead that sits on a stud; a line itself. */
+    private Terminal at(String point) {
+        if (LINES.contains(point)) {
+            return point.equals("L1") ? Terminal.L1 : Terminal.L2;
+        }
+        // two that changed places sit on each other's
+        return Terminal.motor(crossed.getOrDefault(point, point));
     }
 
     @Override
@@ -201,7 +273,11 @@ final class BoardExercise extends Exercise {
 
     @Override
     public List<Step> better() {
-        return moves().stream()
+        List<Step> steps = new ArrayList<>();
+        if (!crossed.isEmpty()) {
+            steps.add(Step.thought("practice.board.why.crossed", String.join(" ", new TreeSet<>(crossed.keySet()))));
+        }
+        moves().stream()
                 .map(m -> {
                     String[] ends = m.what().split("–");
                     return switch (m.act()) {
@@ -215,7 +291,8 @@ final class BoardExercise extends Exercise {
                                     m.to());
                     };
                 })
-                .toList();
+                .forEach(steps::add);
+        return steps;
     }
 
     @Override

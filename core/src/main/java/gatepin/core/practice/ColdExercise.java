@@ -9,18 +9,16 @@ import gatepin.core.check.Faults;
 import gatepin.core.check.Read;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.practice.Question.Option;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 
 /** The plug is pulled, the drawing hangs there: which readings tell every danger, and may it have power. */
-final class ColdExercise extends Exercise {
+final class ColdExercise extends PlantExercise {
     /** So many dangers that nobody looked for are named. */
     private static final int NAMED = 3;
 
-    private final Plant plant;
     private final ColdPlan plan;
     private final List<Act> planned = new ArrayList<>();
     private final Circuit actual;
@@ -40,9 +38,8 @@ final class ColdExercise extends Exercise {
     }
 
     private ColdExercise(ExerciseNumber number, Drawn drawn) {
-        super(number);
+        super(number, drawn.plant());
         Random chance = number.chance(110);
-        this.plant = drawn.plant();
         this.plan = drawn.plan();
         // what takes a slip of card between contacts, or a capacitor's tag off, is not practised here
         List<ColdPlan.Step> steps = plan.steps().stream()
@@ -73,20 +70,10 @@ final class ColdExercise extends Exercise {
     }
 
     @Override
-    public Scene scene(List<Act> acts) {
-        return plant.drawn();
-    }
-
-    @Override
     public List<Tool> tools() {
         List<Tool> tools = new ArrayList<>(Metered.TOOLS);
         tools.add(Tool.on("power-forward", 0));
         return tools;
-    }
-
-    @Override
-    public List<Point> points(List<Act> acts) {
-        return Metered.points(plant);
     }
 
     @Override
@@ -101,21 +88,9 @@ final class ColdExercise extends Exercise {
         return Sensed.of("practice.cold.beside", sensed.words(), expected(act));
     }
 
-    /** What the drawing makes expect of a reading. */
-    private String expected(Act act) {
-        double expected = new Metered(plant.circuit(), 0)
-                .take(Metered.read(act).orElseThrow())
-                .shown();
-        return Double.isInfinite(expected) ? "OL" : WindingsExercise.rounded(expected) + " Ω";
-    }
-
     @Override
     List<Question> questions() {
-        return List.of(Question.choice(
-                "power",
-                Sentence.of("practice.cold.power"),
-                List.of(new Option("yes", Sentence.of("practice.yes")), new Option("no", Sentence.of("practice.no"))),
-                sound ? "yes" : "no"));
+        return List.of(Question.yesNo("power", Sentence.of("practice.cold.power"), sound));
     }
 
     @Override

@@ -3,13 +3,11 @@ package gatepin.core.practice;
 import gatepin.core.Sentence;
 import gatepin.core.check.Fault;
 import gatepin.core.check.Faults;
-import gatepin.core.check.Read;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.practice.Question.Option;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -18,33 +16,38 @@ import java.util.Map;
 import java.util.Random;
 
 /** One thing is wrong, the plug is pulled: which of a few that come into question, with the fewest readings. */
-final class FaultDeadExercise extends Exercise {
+final class FaultDeadExercise extends PlantExercise {
     /** Readings as far apart as that are told apart beside the meter's error and the joints' (common practice), Ω and share. */
     private static final double APART_OHMS = 0.6;
 
     private static final double APART_SHARE = 0.08;
 
-    private final Plant plant;
     private final List<Fault> options;
     private final int wrong;
     private final Metered meter;
     private final List<Act> shortest;
 
-    private record Choice(List<Fault> faults, int wrong, List<Act> shortest) {}
+    private record Choice(Plant plant, List<Fault> faults, int wrong, List<Act> shortest) {}
 
     FaultDeadExercise(ExerciseNumber number) {
-        super(number);
+        this(number, draw(number));
+    }
+
+    private FaultDeadExercise(ExerciseNumber number, Choice drawn) {
+        super(number, drawn.plant());
+        this.options = drawn.faults();
+        this.wrong = drawn.wrong();
+        this.shortest = drawn.shortest();
+        this.meter = new Metered(options.get(wrong).applyTo(plant.circuit()), number.seed());
+    }
+
+    private static Choice draw(ExerciseNumber number) {
         Random chance = number.chance(12);
         while (true) {
-            Plant drawn = Plant.draw(chance, number.grade());
-            Choice choice = choose(drawn, 3 + 2 * number.grade().ordinal(), chance);
+            Choice choice = choose(
+                    Plant.draw(chance, number.grade()), 3 + 2 * number.grade().ordinal(), chance);
             if (!choice.shortest().isEmpty()) {
-                this.plant = drawn;
-                this.options = choice.faults();
-                this.wrong = choice.wrong();
-                this.shortest = choice.shortest();
-                this.meter = new Metered(options.get(wrong).applyTo(plant.circuit()), number.seed());
-                return;
+                return choice;
             }
         }
     }
@@ -68,12 +71,12 @@ final class FaultDeadExercise extends Exercise {
         }
         List<Fault> faults = List.copyOf(readings.keySet());
         if (faults.size() < count) {
-            return new Choice(faults, 0, List.of());
+            return new Choice(plant, faults, 0, List.of());
         }
         int wrong = chance.nextInt(faults.size());
         List<double[]> others = new ArrayList<>(readings.values());
         double[] its = others.remove(wrong);
-        return new Choice(faults, wrong, shortest(its, others, acts));
+        return new Choice(plant, faults, wrong, shortest(its, others, acts));
     }
 
     private static List<Act> acts(Plant plant) {
@@ -183,20 +186,10 @@ final class FaultDeadExercise extends Exercise {
     }
 
     @Override
-    public Scene scene(List<Act> acts) {
-        return plant.drawn();
-    }
-
-    @Override
     public List<Tool> tools() {
         List<Tool> tools = new ArrayList<>(Metered.TOOLS);
         tools.add(Tool.on("power-forward", 0));
         return tools;
-    }
-
-    @Override
-    public List<Point> points(List<Act> acts) {
-        return Metered.points(plant);
     }
 
     @Override
@@ -208,13 +201,7 @@ final class FaultDeadExercise extends Exercise {
 
     @Override
     List<Question> questions() {
-        return List.of(Question.choice(
-                "fault",
-                Sentence.of("practice.fault.which"),
-                options.stream()
-                        .map(f -> new Option(f.key(), f.words(plant.circuit())))
-                        .toList(),
-                options.get(wrong).key()));
+        return List.of(which(options, options.get(wrong)));
     }
 
     @Override
@@ -241,12 +228,6 @@ final class FaultDeadExercise extends Exercise {
         return shortest.stream()
                 .map(a -> Step.of(a, "practice.fault.why.dead", meter.sense(a).words(), expected(a)))
                 .toList();
-    }
-
-    private String expected(Act act) {
-        Read read = Metered.read(act).orElseThrow();
-        double expected = new Metered(plant.circuit(), 0).take(read).shown();
-        return Double.isInfinite(expected) ? "OL" : WindingsExercise.rounded(expected) + " Ω";
     }
 
     @Override

@@ -11,7 +11,6 @@ import gatepin.core.check.LiveStep.What;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
-import gatepin.core.practice.Question.Option;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
@@ -25,7 +24,7 @@ import java.util.Random;
 import java.util.stream.Stream;
 
 /** One thing is wrong and the machine gets power for seconds: eye, ear, clamp and tachometer tell which. */
-final class FaultLiveExercise extends Exercise {
+final class FaultLiveExercise extends PlantExercise {
     private static final List<What> WHAT =
             List.of(What.TURNS, What.CLICK_UP, What.IDLE_AMPS, What.LOAD_AMPS, What.SPEED, What.CLICK_DOWN);
     private static final StatedRotation PLUS = new StatedRotation(Direction.CLOCKWISE, End.SHAFT_END);
@@ -34,47 +33,59 @@ final class FaultLiveExercise extends Exercise {
 
     private static final double APART = 0.2;
 
-    private final Plant plant;
     private final List<Fault> options;
     private final int wrong;
     private final LiveBench bench;
     private final LiveBench sound;
     private final List<LiveStep> shortest;
 
+    private record Choice(Plant plant, List<Fault> faults, int wrong, List<LiveStep> shortest) {}
+
     FaultLiveExercise(ExerciseNumber number) {
-        super(number);
+        this(number, draw(number));
+    }
+
+    private FaultLiveExercise(ExerciseNumber number, Choice drawn) {
+        super(number, drawn.plant());
+        this.options = drawn.faults();
+        this.wrong = drawn.wrong();
+        this.shortest = drawn.shortest();
+        this.bench = bench(plant, options.get(wrong).applyTo(plant.circuit()), number.seed());
+        this.sound = bench(plant, plant.circuit(), number.seed());
+    }
+
+    private static Choice draw(ExerciseNumber number) {
         Random chance = number.chance(13);
         int count = 3 + number.grade().ordinal();
         while (true) {
-            Plant drawn = Plant.draw(chance, number.grade());
-            List<Fault> faults =
-                    new ArrayList<>(Faults.of(drawn.circuit(), drawn.request().links()));
-            Collections.shuffle(faults, chance);
-            Map<Fault, List<LiveSeen>> seen = new LinkedHashMap<>();
-            List<LiveSeen> asItShould = seen(drawn, drawn.circuit());
-            for (Fault fault : faults) {
-                List<LiveSeen> its = seen(drawn, fault.applyTo(drawn.circuit()));
-                if (differ(its, asItShould) && seen.values().stream().allMatch(s -> differ(s, its))) {
-                    seen.put(fault, its);
-                }
-                if (seen.size() == count) {
-                    break;
-                }
+            Plant plant = Plant.draw(chance, number.grade());
+            Map<Fault, List<LiveSeen>> seen = unlike(plant, count, chance);
+            if (seen.size() == count) {
+                int wrong = chance.nextInt(count);
+                List<List<LiveSeen>> others = new ArrayList<>(seen.values());
+                List<LiveSeen> its = others.remove(wrong);
+                return new Choice(plant, List.copyOf(seen.keySet()), wrong, shortest(its, others));
             }
-            if (seen.size() < count) {
-                continue;
-            }
-            int one = chance.nextInt(count);
-            List<List<LiveSeen>> others = new ArrayList<>(seen.values());
-            List<LiveSeen> its = others.remove(one);
-            this.plant = drawn;
-            this.options = List.copyOf(seen.keySet());
-            this.wrong = one;
-            this.bench = bench(drawn, options.get(one).applyTo(drawn.circuit()), number.seed());
-            this.sound = bench(drawn, drawn.circuit(), number.seed());
-            this.shortest = shortest(its, others);
-            return;
         }
+    }
+
+    /** Some faults that look unlike each other and unlike a sound machine, with what is seen of them. */
+    private static Map<Fault, List<LiveSeen>> unlike(Plant plant, int count, Random chance) {
+        List<Fault> faults =
+                new ArrayList<>(Faults.of(plant.circuit(), plant.request().links()));
+        Collections.shuffle(faults, chance);
+        Map<Fault, List<LiveSeen>> seen = new LinkedHashMap<>();
+        List<LiveSeen> asItShould = seen(plant, plant.circuit());
+        for (Fault fault : faults) {
+            List<LiveSeen> its = seen(plant, fault.applyTo(plant.circuit()));
+            if (differ(its, asItShould) && seen.values().stream().allMatch(s -> differ(s, its))) {
+                seen.put(fault, its);
+            }
+            if (seen.size() == count) {
+                break;
+            }
+        }
+        return seen;
     }
 
     private static LiveBench bench(Plant plant, Circuit circuit, long seed) {
@@ -148,11 +159,6 @@ final class FaultLiveExercise extends Exercise {
     }
 
     @Override
-    public Scene scene(List<Act> acts) {
-        return plant.drawn();
-    }
-
-    @Override
     public List<Tool> tools() {
         return List.of(Tool.on("cover-on", 0), Tool.on("belt-off", 0), Tool.counted("see", 1));
     }
@@ -200,13 +206,7 @@ final class FaultLiveExercise extends Exercise {
 
     @Override
     List<Question> questions() {
-        return List.of(Question.choice(
-                "fault",
-                Sentence.of("practice.fault.which"),
-                options.stream()
-                        .map(f -> new Option(f.key(), f.words(plant.circuit())))
-                        .toList(),
-                options.get(wrong).key()));
+        return List.of(which(options, options.get(wrong)));
     }
 
     @Override

@@ -156,11 +156,10 @@ final class PlateExercise extends Exercise {
                     options("practice.family.", MotorFamily.values()),
                     motor.given().family().name()));
         }
-        questions.add(Question.choice(
+        questions.add(Question.yesNo(
                 "volts",
                 Sentence.of("practice.plate.outlet", otherVolts()),
-                List.of(new Option("yes", Sentence.of("practice.yes")), new Option("no", Sentence.of("practice.no"))),
-                motor.plateVolts().contains(otherVolts()) && against != Against.DIRECT_CURRENT ? "yes" : "no"));
+                motor.plateVolts().contains(otherVolts()) && against != Against.DIRECT_CURRENT));
         return questions;
     }
 

@@ -20,6 +20,14 @@ record Question(String field, Sentence words, List<Option> options, Answer right
         return new Question(field, words, options, new Answer.Word(right));
     }
 
+    static Question yesNo(String field, Sentence words, boolean right) {
+        return choice(
+                field,
+                words,
+                List.of(new Option("yes", Sentence.of("practice.yes")), new Option("no", Sentence.of("practice.no"))),
+                right ? "yes" : "no");
+    }
+
     static Question number(String field, Sentence words, double right, double within) {
         return new Question(field, words, List.of(), new Answer.Number(right, within));
     }

@@ -127,8 +127,8 @@ final class RotationExercise extends Exercise {
                 new Option("COUNTER_CLOCKWISE", Sentence.of("practice.direction.COUNTER_CLOCKWISE")));
     }
 
-    private String interchange() {
-        return bumped().seenFrom(End.SHAFT_END).direction() == wanted().direction() ? "no" : "yes";
+    private boolean mustInterchange() {
+        return bumped().seenFrom(End.SHAFT_END).direction() != wanted().direction();
     }
 
     @Override
@@ -149,13 +149,7 @@ final class RotationExercise extends Exercise {
                         Sentence.of("practice.rotation.rpm"),
                         Math.round(MOTOR_RPM * train.ratio()),
                         Math.max(2, 0.02 * MOTOR_RPM * train.ratio())),
-                Question.choice(
-                        "interchange",
-                        Sentence.of("practice.rotation.interchange"),
-                        List.of(
-                                new Option("yes", Sentence.of("practice.yes")),
-                                new Option("no", Sentence.of("practice.no"))),
-                        interchange()));
+                Question.yesNo("interchange", Sentence.of("practice.rotation.interchange"), mustInterchange()));
     }
 
     @Override

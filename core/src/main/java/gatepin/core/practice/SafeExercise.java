@@ -41,8 +41,8 @@ final class SafeExercise extends Exercise {
         this.deadMeter = isAtLeast(Grade.MIDDLING) && chance.nextInt(3) == 0;
         this.secondFeed = isAtLeast(Grade.HARD) && chance.nextBoolean();
         this.loose = chance.nextInt(3) == 0;
-        int number2 = isAtLeast(Grade.MIDDLING) ? 1 + chance.nextInt(2) : chance.nextInt(2);
-        for (int i = 0; i < number2; i++) {
+        int count = isAtLeast(Grade.MIDDLING) ? 1 + chance.nextInt(2) : chance.nextInt(2);
+        for (int i = 0; i < count; i++) {
             double microfarads = i == 0 ? 60 + 20 * chance.nextInt(12) : 10 + 5 * chance.nextInt(6);
             cans.add(new Can("C" + (i + 1), Discharge.onAlternating(microfarads, volts), chance.nextBoolean()));
         }

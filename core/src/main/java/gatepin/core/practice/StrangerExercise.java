@@ -18,7 +18,7 @@ import java.util.List;
 import java.util.Random;
 
 /** What somebody else wired, drawn as it is: judged before it gets power. */
-final class StrangerExercise extends Exercise {
+final class StrangerExercise extends PlantExercise {
     /** What a motor does in a position. */
     private enum Does {
         TURNS,
@@ -28,13 +28,11 @@ final class StrangerExercise extends Exercise {
         BURNS
     }
 
-    private final Plant plant;
     private final Circuit circuit;
 
     StrangerExercise(ExerciseNumber number) {
-        super(number);
-        Random chance = number.chance(11);
-        this.plant = Plant.draw(chance, number.grade());
+        super(number, Plant.draw(number.chance(11), number.grade()));
+        Random chance = number.chance(111);
         List<Fault> faults = Faults.of(plant.circuit(), plant.request().links()).stream()
                 .filter(f -> f instanceof WiringFault.WireOut
                         || f instanceof WiringFault.WireElsewhere
@@ -100,11 +98,6 @@ final class StrangerExercise extends Exercise {
     }
 
     @Override
-    public List<Point> points(List<Act> acts) {
-        return Metered.points(plant);
-    }
-
-    @Override
     Sensed sense(List<Act> before, Act act) {
         if (act.tool().startsWith("power")) {
             return Powered.on(
@@ -123,16 +116,14 @@ final class StrangerExercise extends Exercise {
                 .toList();
     }
 
-    private String ways() {
+    private boolean turnsBothWays() {
         Way forward = analysis().in(HandlePosition.FORWARD).way();
         Way reverse = analysis().in(HandlePosition.REVERSE).way();
-        return forward == Way.NONE || reverse == Way.NONE || forward == reverse ? "no" : "yes";
+        return forward != Way.NONE && reverse != Way.NONE && forward != reverse;
     }
 
     @Override
     List<Question> questions() {
-        List<Option> yesNo =
-                List.of(new Option("yes", Sentence.of("practice.yes")), new Option("no", Sentence.of("practice.no")));
         return List.of(
                 Question.choice(
                         "forward",
@@ -144,8 +135,8 @@ final class StrangerExercise extends Exercise {
                         Sentence.of("practice.stranger.reverse"),
                         options(),
                         does(HandlePosition.REVERSE).name()),
-                Question.choice("ways", Sentence.of("practice.stranger.ways"), yesNo, ways()),
-                Question.choice("power", Sentence.of("practice.stranger.power"), yesNo, isSafe() ? "yes" : "no"));
+                Question.yesNo("ways", Sentence.of("practice.stranger.ways"), turnsBothWays()),
+                Question.yesNo("power", Sentence.of("practice.stranger.power"), isSafe()));
     }
 
     @Override

@@ -6,23 +6,24 @@ import gatepin.core.check.Faults;
 import gatepin.core.check.WiringFault;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeSet;
 
 /** A wire list and what somebody made of it: which wires may be ticked, and which do not lie where the list says. */
-final class TickExercise extends Exercise {
-    private final Plant plant;
+final class TickExercise extends PlantExercise {
     private final Circuit made;
     private final TreeSet<Integer> wrong = new TreeSet<>();
 
     TickExercise(ExerciseNumber number) {
-        super(number);
-        Random chance = number.chance(9);
-        this.plant = Plant.draw(chance, number.grade());
+        super(number, Plant.draw(number.chance(9), number.grade()));
+        Random chance = number.chance(109);
         Circuit circuit = plant.circuit();
         List<Fault> faults = new ArrayList<>(Faults.of(circuit, plant.request().links()).stream()
                 .filter(f -> f instanceof WiringFault.WireOut
@@ -30,6 +31,10 @@ final class TickExercise extends Exercise {
                         || f instanceof WiringFault.EndsExchanged)
                 .toList());
         Collections.shuffle(faults, chance);
+        if (isAtLeast(Grade.MIDDLING) && chance.nextBoolean()) {
+            // a six that was read upside down, or a nine
+            faults.sort(Comparator.comparing((Fault f) -> !isSixForNine(f, plant.circuit())));
+        }
         int count =
                 number.grade() == Grade.EASY ? 1 : chance.nextInt(number.grade().ordinal() + 2);
         for (int i = 0; i < Math.min(count, faults.size()); i++) {
@@ -43,6 +48,21 @@ final class TickExercise extends Exercise {
                 wrong.add(i + 1);
             }
         }
+    }
+
+    private static boolean isSixForNine(Fault fault, Circuit circuit) {
+        return fault instanceof WiringFault.WireElsewhere
+                && Set.copyOf(fault.places(circuit)).equals(Set.of(Terminal.onSwitch("6"), Terminal.onSwitch("9")));
+    }
+
+    /** Whether a wire lies on 9 in place of 6, or the other way round. */
+    private boolean isSixForNine(int number) {
+        Wire should = plant.wires().get(number - 1);
+        Wire is = made.wires().get(number - 1);
+        List<Terminal> both = List.of(Terminal.onSwitch("6"), Terminal.onSwitch("9"));
+        return both.stream().anyMatch(should::lands)
+                && both.stream().anyMatch(is::lands)
+                && both.stream().noneMatch(t -> should.lands(t) && is.lands(t));
     }
 
     @Override
@@ -59,11 +79,6 @@ final class TickExercise extends Exercise {
         }
         brief.add(Sentence.of("practice.tick.answer"));
         return brief;
-    }
-
-    @Override
-    public Scene scene(List<Act> acts) {
-        return plant.drawn();
     }
 
     @Override
@@ -141,7 +156,9 @@ final class TickExercise extends Exercise {
         for (int i = 1; i <= plant.wires().size(); i++) {
             steps.add(Step.of(
                     Act.of("trace", "" + i),
-                    wrong.contains(i) ? "practice.tick.why.wrong" : "practice.tick.why.right",
+                    wrong.contains(i)
+                            ? isSixForNine(i) ? "practice.tick.why.sixNine" : "practice.tick.why.wrong"
+                            : "practice.tick.why.right",
                     i));
         }
         return steps;

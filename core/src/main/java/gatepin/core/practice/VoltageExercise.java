@@ -134,13 +134,7 @@ final class VoltageExercise extends Exercise {
                 Question.number("amps", Sentence.of("practice.voltage.amps"), amps(), Math.max(0.1, 0.04 * amps())),
                 Question.number(
                         "drop", Sentence.of("practice.voltage.drop", metres), drop(), Math.max(0.15, 0.06 * drop())),
-                Question.choice(
-                        "good",
-                        Sentence.of("practice.voltage.good"),
-                        List.of(
-                                new Option("yes", Sentence.of("practice.yes")),
-                                new Option("no", Sentence.of("practice.no"))),
-                        drop() <= 0.03 * volts() ? "yes" : "no"));
+                Question.yesNo("good", Sentence.of("practice.voltage.good"), drop() <= 0.03 * volts()));
     }
 
     @Override

@@ -30,6 +30,9 @@ import java.util.stream.Collectors;
 final class WindingsExercise extends Exercise {
     private static final double MOST_ZERO_OHMS = 0.4;
     private static final double HOT_CELSIUS = 65;
+    /** A buzzer sounds below this, Ω (common practice: thirty to fifty). */
+    private static final double BUZZES_OHMS = 40;
+
     private static final Set<Role> MAIN = EnumSet.of(Role.RUN, Role.RUN_HALF, Role.PHASE, Role.STAR);
     private static final Set<Role> START = EnumSet.of(Role.START, Role.START_HALF);
 
@@ -118,7 +121,7 @@ final class WindingsExercise extends Exercise {
 
     @Override
     public List<Tool> tools() {
-        return List.of(Tool.counted("ohms", 2), Tool.on("zero", 0));
+        return List.of(Tool.counted("ohms", 2), Tool.counted("buzz", 2), Tool.on("zero", 0));
     }
 
     @Override
@@ -136,9 +139,17 @@ final class WindingsExercise extends Exercise {
             return Sensed.of("practice.sensed.zero", meter.zeroOhms());
         }
         if (act.one().equals(act.other())) {
-            return Sensed.of("practice.sensed.ohms", act.one(), act.other(), zeroed ? 0.0 : meter.zeroOhms());
+            return act.by("buzz")
+                    ? Sensed.of("practice.sensed.buzz", act.one(), act.other())
+                    : Sensed.of("practice.sensed.ohms", act.one(), act.other(), zeroed ? 0.0 : meter.zeroOhms());
         }
         MeterReading read = meter.read(act.one(), act.other(), StartSwitch.AT_REST);
+        if (act.by("buzz")) {
+            return Sensed.of(
+                    read.shownOhms() < BUZZES_OHMS ? "practice.sensed.buzz" : "practice.sensed.silent",
+                    act.one(),
+                    act.other());
+        }
         if (read.isOpen()) {
             return Sensed.of("practice.sensed.open", act.one(), act.other());
         }

@@ -11,6 +11,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -163,5 +164,58 @@ class ExercisesTest {
             });
         }
         assertThat(hurt.keySet()).containsExactlyInAnyOrder(Level.values());
+    }
+
+    @Test
+    @DisplayName(
+            "what misleads is there: a board unlike its diagram, a six for a nine, hot windings, a meter not zeroed, worn amps")
+    void whatMisleads() {
+        Map<String, Integer> met = new TreeMap<>();
+        for (Level level : List.of(Level.BOARD, Level.TICK, Level.WINDINGS, Level.PLATE, Level.SAFE)) {
+            for (Grade grade : List.of(Grade.MIDDLING, Grade.HARD)) {
+                for (int seed = 1; seed <= 30; seed++) {
+                    Exercise exercise = Exercises.made(new ExerciseNumber(level, grade, 7919 * seed));
+                    exercise.brief().forEach(b -> met.merge(b.key(), 1, Integer::sum));
+                    exercise.better().forEach(b -> met.merge(b.why().key(), 1, Integer::sum));
+                }
+            }
+        }
+        assertThat(met)
+                .containsKeys(
+                        "practice.board.why.crossed",
+                        "practice.board.why.trap",
+                        "practice.tick.why.sixNine",
+                        "practice.windings.hot",
+                        "practice.windings.why.zero",
+                        "practice.plate.why.worn",
+                        "practice.safe.why.silent",
+                        "practice.safe.why.second");
+    }
+
+    @Test
+    @DisplayName(
+            "the ohmmeter on a board reads what sits on its studs inside: the winding of a crossed lead shows where it sits")
+    void ohmsOnACrossedBoard() {
+        int crossed = 0;
+        for (int seed = 1; seed <= 40; seed++) {
+            Exercise exercise = Exercises.made(new ExerciseNumber(Level.BOARD, Grade.HARD, 7919 * seed));
+            if (exercise.better().stream().noneMatch(s -> s.why().key().equals("practice.board.why.crossed"))) {
+                continue;
+            }
+            crossed++;
+            List<Act> acts = walked(exercise);
+            for (Point one : exercise.points(acts)) {
+                for (Point other : exercise.points(acts)) {
+                    Sentence there = exercise.act(acts, new Act("ohms", one.id(), other.id()))
+                            .orElseThrow()
+                            .words();
+                    Sentence back = exercise.act(acts, new Act("ohms", other.id(), one.id()))
+                            .orElseThrow()
+                            .words();
+                    assertThat(there.key()).isEqualTo(back.key());
+                }
+            }
+        }
+        assertThat(crossed).isGreaterThan(3);
     }
 }
