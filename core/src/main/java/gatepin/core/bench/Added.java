@@ -63,6 +63,9 @@ public record Added(String name, Kind kind, int stand, double microfarads) {
     }
 
     public Added {
+        if (!name.matches("(?:[QKS]|capacitor)[0-9]{1,2}") || !name.startsWith(kind.letter)) {
+            throw new IllegalArgumentException(name + " is no name of a " + kind.title());
+        }
         if (stand < 0 || stand >= kind.stands().size()) {
             throw new IllegalArgumentException("a " + kind.title() + " cannot stand at " + stand);
         }

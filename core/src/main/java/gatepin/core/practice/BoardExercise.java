@@ -18,6 +18,7 @@ import gatepin.core.practice.MadeUp.Want;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.SortedMap;
 import java.util.SortedSet;
@@ -158,6 +159,11 @@ final class BoardExercise extends Exercise {
             before.joined().forEach(g -> brief.add(Sentence.of("practice.board.joined", String.join(" ", g))));
         }
         return brief;
+    }
+
+    @Override
+    Optional<MadeUp> motorInHand() {
+        return Optional.of(motor);
     }
 
     @Override

@@ -8,6 +8,7 @@ import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.practice.MadeUp.Want;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.SortedSet;
 import java.util.stream.Collectors;
@@ -73,6 +74,11 @@ final class DiagramExercise extends Exercise {
         }
         brief.add(Sentence.of("practice.diagram.answer"));
         return brief;
+    }
+
+    @Override
+    Optional<MadeUp> motorInHand() {
+        return Optional.of(motor);
     }
 
     @Override

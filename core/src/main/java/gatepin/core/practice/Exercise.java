@@ -1,6 +1,7 @@
 package gatepin.core.practice;
 
 import gatepin.core.Sentence;
+import gatepin.core.why.Why;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -82,6 +83,21 @@ public abstract class Exercise {
 
     /** The better way, step by step. */
     public abstract List<Step> better();
+
+    /** The motor that it is about; empty where there is none with a diagram. */
+    Optional<MadeUp> motorInHand() {
+        return Optional.empty();
+    }
+
+    /** Whether its motor can say why: known without working it out. */
+    public final boolean canAskWhy() {
+        return motorInHand().isPresent();
+    }
+
+    /** Why its motor does what it does; empty where there is no motor with a diagram in it. */
+    public final Optional<Why> why() {
+        return motorInHand().map(MadeUp::why);
+    }
 
     /** What helps; each costs. */
     public abstract List<Sentence> hints();

@@ -17,6 +17,7 @@ import gatepin.core.plan.RunningConnections;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import gatepin.core.verdict.RatedPoint;
+import gatepin.core.why.Why;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -196,6 +197,11 @@ record MadeUp(
 
     RunningConnections running() {
         return RunningConnections.of(motor(), leads, rated(), connection(), supply);
+    }
+
+    /** Why it does what it does, on its own column. */
+    Why why() {
+        return Why.of(direct(connection()), direct(connection().reversed()), rated());
     }
 
     /** It hangs on its supply by a column of its diagram, without a switch. */

@@ -5,6 +5,7 @@ import gatepin.core.check.Fault;
 import gatepin.core.check.Read;
 import gatepin.core.practice.Question.Option;
 import java.util.List;
+import java.util.Optional;
 
 /** An exercise about a machine that is wired as drawn, or should be. */
 abstract class PlantExercise extends Exercise {
@@ -14,6 +15,11 @@ abstract class PlantExercise extends Exercise {
     PlantExercise(ExerciseNumber number, Plant plant) {
         super(number);
         this.plant = plant;
+    }
+
+    @Override
+    Optional<MadeUp> motorInHand() {
+        return Optional.of(plant.motor());
     }
 
     @Override

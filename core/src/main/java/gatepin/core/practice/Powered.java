@@ -41,7 +41,10 @@ final class Powered {
         if (power.isShort()) {
             return new Sensed(Sentence.of("practice.power.short", where), Effect.TRIPPED);
         }
-        if (analysis.verdicts().stream().anyMatch(v -> v.rule() == Rule.FRAME_LIVE)) {
+        boolean alive = analysis.verdicts().stream()
+                .filter(v -> v.rule() == Rule.FRAME_LIVE)
+                .anyMatch(v -> v.setting().map(s -> s.equals(at)).orElse(true));
+        if (alive) {
             return new Sensed(Sentence.of("practice.power.frame", where), Effect.HURT);
         }
         if (power.trips() >= 0) {

@@ -126,8 +126,10 @@ final class SafeExercise extends Exercise {
                         ? Sensed.of("practice.safe.sensed.live", volts)
                         : Sensed.of("practice.safe.sensed.silent");
             case "volts" -> measured(before, act);
-            case "bleed" -> bled(before, can(act.one()));
-            case "screwdriver" -> shorted(before, can(act.one()));
+            case "bleed", "screwdriver" ->
+                cans.stream().noneMatch(c -> act.one().startsWith(c.id()))
+                        ? Sensed.of("practice.safe.sensed.noCan")
+                        : act.by("bleed") ? bled(before, can(act.one())) : shorted(before, can(act.one()));
             case "second-feed" ->
                 Sensed.of(secondFeed ? "practice.safe.sensed.second" : "practice.safe.sensed.noSecond");
             case "cover-off" -> opened(before);

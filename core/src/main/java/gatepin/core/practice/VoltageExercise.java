@@ -6,6 +6,7 @@ import gatepin.core.practice.MadeUp.Want;
 import gatepin.core.practice.Question.Option;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 
 /** Two voltages on a plate, outlets on a wall: what is there, which column, how many amps, how much is lost on the way. */
@@ -71,6 +72,11 @@ final class VoltageExercise extends Exercise {
         }
         brief.add(Sentence.of("practice.voltage.way", outlets.get(asked).id(), metres, OHMS_A_KILOMETRE));
         return brief;
+    }
+
+    @Override
+    Optional<MadeUp> motorInHand() {
+        return Optional.of(motor);
     }
 
     @Override

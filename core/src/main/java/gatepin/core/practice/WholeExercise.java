@@ -38,6 +38,11 @@ final class WholeExercise extends Exercise {
         }
     }
 
+    @Override
+    Optional<MadeUp> motorInHand() {
+        return stages.stream().flatMap(s -> s.motorInHand().stream()).findFirst();
+    }
+
     private int stage(List<Act> acts) {
         long passed = acts.stream().filter(a -> a.by(NEXT)).count();
         return (int) Math.min(stages.size() - 1, passed);

@@ -166,6 +166,11 @@ final class WireExercise extends Exercise {
     }
 
     @Override
+    Optional<MadeUp> motorInHand() {
+        return Optional.of(motor);
+    }
+
+    @Override
     public Scene scene(List<Act> acts) {
         HandWiring wiring = wiring(acts);
         return new Scene.Wired(motor.leads(), Optional.of(kind), circuit(motor, kind, wiring.wires()), wiring);

@@ -89,25 +89,47 @@ class BenchStore {
                 .orElse(HandWiring.NOTHING);
     }
 
-    private static HandWiring read(String step) {
+    static HandWiring read(String step) {
         List<Wire> wires = new ArrayList<>();
         List<Added> added = new ArrayList<>();
         for (String line : step.lines().filter(l -> !l.isBlank()).toList()) {
-            String[] words = line.split("\t", -1);
             if (line.charAt(0) == DEVICE) {
-                added.add(new Added(
-                        words[0].substring(1),
-                        Added.Kind.valueOf(words[1]),
-                        Integer.parseInt(words[2]),
-                        Double.parseDouble(words[3])));
+                device(line).ifPresent(added::add);
             } else if (!line.equals(STUDS)) {
-                wires.add(HandWiring.wire(Terminal.fromId(words[0]), Terminal.fromId(words[1])));
+                wire(line).ifPresent(wires::add);
             }
         }
         return new HandWiring(wires, added, step.lines().anyMatch(STUDS::equals));
     }
 
-    private static String write(HandWiring wiring) {
+    /** A wire of a line; empty where a file that was brought in says something that is none. */
+    private static Optional<Wire> wire(String line) {
+        String[] ends = line.split("\t", -1);
+        try {
+            return ends.length == 2
+                    ? Optional.of(HandWiring.wire(Terminal.fromId(ends[0]), Terminal.fromId(ends[1])))
+                    : Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Added> device(String line) {
+        String[] words = line.substring(1).split("\t", -1);
+        try {
+            return words.length == 4
+                    ? Optional.of(new Added(
+                            words[0],
+                            Added.Kind.valueOf(words[1]),
+                            Integer.parseInt(words[2]),
+                            Double.parseDouble(words[3])))
+                    : Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    static String write(HandWiring wiring) {
         List<String> lines = new ArrayList<>();
         if (wiring.studs()) {
             lines.add(STUDS);

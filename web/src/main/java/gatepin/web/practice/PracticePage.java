@@ -206,6 +206,11 @@ final class PracticePage {
                 : List.of();
     }
 
+    /** Whether there is a motor that can say why. */
+    public boolean canAskWhy() {
+        return standing.exercise().canAskWhy();
+    }
+
     // how it went
 
     /** An answer with what is right. */

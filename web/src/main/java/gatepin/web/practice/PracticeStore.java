@@ -79,14 +79,21 @@ class PracticeStore {
 
     /** The person of a name; a new one where there is none yet. */
     Person called(String name) {
-        jdbc.sql("insert ignore into practice_person (name, made_at) values (:name, :at)")
-                .param("name", name)
-                .param("at", Timestamp.from(clock.instant()))
-                .update();
+        return named(name).orElseGet(() -> {
+            // two may come at once under one name: then it is there
+            jdbc.sql("insert ignore into practice_person (name, made_at) values (:name, :at)")
+                    .param("name", name)
+                    .param("at", Timestamp.from(clock.instant()))
+                    .update();
+            return named(name).orElseThrow();
+        });
+    }
+
+    private Optional<Person> named(String name) {
         return jdbc.sql("select id, name from practice_person where name = :name")
                 .param("name", name)
                 .query(Person.class)
-                .single();
+                .optional();
     }
 
     /** All that somebody ended, the latest last. */

@@ -4,14 +4,19 @@ import gatepin.core.circuit.ContactChart;
 import gatepin.core.diagram.Connection;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.practice.Exercise;
+import gatepin.core.practice.ExerciseNumber;
+import gatepin.core.practice.Exercises;
 import gatepin.core.why.Why;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.server.ResponseStatusException;
 
 /** Why this motor does what it does. */
 @Controller
@@ -27,6 +32,19 @@ class WhyController {
         JobFile file = pages.file(id);
         pages.fill(model, file, Gate.SWITCH);
         why(file).ifPresent(w -> model.addAttribute("why", new WhyPage(w)));
+        return "why/why";
+    }
+
+    /** The same of an exercise's motor. */
+    @GetMapping("/practice/{number}/why")
+    String ofExercise(@PathVariable String number, Model model) {
+        Why why = ExerciseNumber.read(number)
+                .map(Exercises::of)
+                .flatMap(Exercise::why)
+                .orElseThrow(() -> new ResponseStatusException(
+                        HttpStatus.NOT_FOUND, "there is no motor with a diagram in that exercise"));
+        model.addAttribute("why", new WhyPage(why));
+        model.addAttribute("number", number);
         return "why/why";
     }
 

@@ -191,6 +191,23 @@ class PracticeTest {
     }
 
     @Test
+    @DisplayName("an exercise's motor says why; one without a motor has nothing to say")
+    void why() {
+        for (Level level : Level.values()) {
+            String number = new ExerciseNumber(level, Grade.MIDDLING, 77).toString();
+            boolean can =
+                    Exercises.of(ExerciseNumber.read(number).orElseThrow()).canAskWhy();
+            assertThat(visit.statusOf("/practice/" + number + "/why"))
+                    .as(number)
+                    .isEqualTo(can ? 200 : 404);
+        }
+        visit.go("/practice/drum-easy-78").press("Show me the way");
+        visit.press("Why does this motor do that?");
+        assertThat(visit.text("main")).contains("It only grows and shrinks", "Back to the exercise");
+        assertThat(visit.statusOf("/practice/nothing/why")).isEqualTo(404);
+    }
+
+    @Test
     @DisplayName("people keep their own progress; a number opens the same for all; what is none is told")
     void people() {
         as(visit, "Ada of the yard");
