@@ -7,6 +7,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Map;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -40,6 +43,21 @@ class DatabaseScriptTest {
         assertThat(Files.exists(database.folder().resolve("mariadb.pid"))).isFalse();
     }
 
+    /** A server that starts clears away temporary tables in its folder for them, those of another server too. */
+    @Test
+    void oneServersStartLeavesTheTemporaryTablesOfAnotherAlone() throws Exception {
+        RunningDatabase first = RunningDatabase.startNew("tables-one");
+        Path table = Path.of(temporaryFolder(first)).resolve("#sql-temptable-1-2-3.MAI");
+        Files.writeString(table, "a temporary table in use");
+
+        RunningDatabase second = RunningDatabase.startNew("tables-two");
+
+        assertThat(table).exists();
+        assertThat(Path.of(temporaryFolder(second))).isNotEqualTo(table.getParent());
+        second.stop();
+        first.stop();
+    }
+
     @Test
     void passwordsAreForTheOwnerOnly() throws Exception {
         RunningDatabase database = RunningDatabase.startNew("secrets");
@@ -56,12 +74,25 @@ class DatabaseScriptTest {
     }
 
     private static boolean answers(RunningDatabase database) throws Exception {
-        Map<String, String> environment = database.environment();
-        try (Connection connection = DriverManager.getConnection(
-                "jdbc:mariadb://127.0.0.1:" + environment.get("GATEPIN_DB_PORT") + "/gatepin",
-                "gatepin_owner",
-                environment.get("GATEPIN_DB_OWNER_PASSWORD"))) {
+        try (Connection connection = connection(database)) {
             return connection.isValid(3);
         }
+    }
+
+    private static String temporaryFolder(RunningDatabase database) throws Exception {
+        try (Connection connection = connection(database);
+                Statement statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("select @@tmpdir")) {
+            row.next();
+            return row.getString(1);
+        }
+    }
+
+    private static Connection connection(RunningDatabase database) throws SQLException {
+        Map<String, String> environment = database.environment();
+        return DriverManager.getConnection(
+                "jdbc:mariadb://127.0.0.1:" + environment.get("GATEPIN_DB_PORT") + "/gatepin",
+                "gatepin_owner",
+                environment.get("GATEPIN_DB_OWNER_PASSWORD"));
     }
 }
