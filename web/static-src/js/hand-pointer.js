@@ -59,6 +59,7 @@ export default {
   drop() { this.drag = null; this.undraft(); },
   draft(from, to) {
     const sheet = this.sheet();
+    if (!(sheet instanceof SVGElement)) return;
     let line = sheet.querySelector('.draft-wire');
     if (!line) {
       line = document.createElementNS('http://www.w3.org/2000/svg', 'path');

@@ -30,6 +30,7 @@ export default {
   },
   power() {
     this.powered = !this.powered;
+    this.feed(this.powered);
     if (this.powered) this.energise(); else this.dead();
   },
   dead() {

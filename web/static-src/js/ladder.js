@@ -1,16 +1,11 @@
 // A control circuit that runs. The server knows what happens; the browser sends what hands do, and shows what comes back when it is due.
 import { isPlain } from './keys.js';
-
-const words = (text) => new Set((text ?? '').split(' ').filter(Boolean));
+import station, { words } from './station.js';
 
 export default () => ({
-  power: true,
+  ...station,
   says: 'Everything stands still.',
   clock: '',
-  acts: [],
-  began: 0,
-  due: [],
-  asking: 0,
   speeds: [],
   rpm: '',
   turning: 0,
@@ -30,55 +25,6 @@ export default () => ({
     this.$root.querySelectorAll('.event-step').forEach((s) => s.classList.toggle('shown', s === event.currentTarget));
     this.show(event.currentTarget.dataset);
   },
-  now() {
-    if (!this.began) this.began = performance.now();
-    return Math.round(performance.now() - this.began);
-  },
-  press(event) {
-    if (event.type === 'keydown' && (event.repeat || ![' ', 'Enter'].includes(event.key))) return;
-    if (event.type === 'keydown') event.preventDefault();
-    this.hold(event.currentTarget, true);
-  },
-  letGo(event) {
-    if (event.type === 'keyup' && ![' ', 'Enter'].includes(event.key)) return;
-    this.hold(event.currentTarget, false);
-  },
-  hold(button, down) {
-    const springs = button.dataset.springs === 'true';
-    const is = button.getAttribute('aria-pressed') === 'true';
-    // what stays put changes when it is pressed; what springs back follows the hand
-    if (springs ? is === down : !down) return;
-    const to = springs ? down : !is;
-    button.setAttribute('aria-pressed', String(to));
-    const part = button.dataset.part;
-    if (part === 'power') this.power = to;
-    this.acts.push(`${part}${to ? '+' : '-'}${this.now()}`);
-    this.ask();
-  },
-  async ask() {
-    const number = ++this.asking;
-    const from = this.now();
-    const until = from + 30000;
-    const query = new URLSearchParams({ acts: this.acts.join(','), until });
-    let run;
-    try {
-      const answer = await fetch(`${this.$root.dataset.run}?${query}`, { headers: { Accept: 'application/json' } });
-      if (!answer.ok) throw new Error(String(answer.status));
-      run = await answer.json();
-    } catch {
-      this.says = 'No answer: see whether the application runs, and press again.';
-      return;
-    }
-    if (number !== this.asking) return;
-    this.due.forEach(clearTimeout);
-    const now = this.now();
-    const past = run.frames.filter((f) => f.at <= now);
-    const frames = past.slice(-1).concat(run.frames.filter((f) => f.at > now));
-    this.due = frames.map((f) => setTimeout(() => this.frame(f, run.chatters), Math.max(0, f.at - this.now())));
-    this.speeds = run.speeds;
-    clearTimeout(this.turning);
-    this.turn();
-  },
   // how fast the shaft turns just now, ten times a second: it is read, not felt
   turn() {
     const now = this.now();
@@ -86,6 +32,12 @@ export default () => ({
     const spin = this.speeds[next < 0 ? this.speeds.length - 1 : Math.max(0, next - 1)];
     this.rpm = spin && Math.abs(spin.rpm) > 4 ? `${Math.abs(spin.rpm)} rpm ${spin.rpm < 0 ? 'in reverse' : 'forward'}` : '';
     if (next >= 0) this.turning = setTimeout(() => this.turn(), 100);
+  },
+  failed(why) { this.says = why; },
+  played(run) {
+    this.speeds = run.speeds;
+    clearTimeout(this.turning);
+    this.turn();
   },
   frame(frame, chatters) {
     this.show(frame.shown);

@@ -186,6 +186,19 @@ final class BoardExercise extends Exercise {
     }
 
     @Override
+    public Hand hand(List<Act> before) {
+        return Hand.LINK;
+    }
+
+    @Override
+    public Optional<Act> byHand(List<Act> before, String one, String other, HandlePosition at) {
+        if (LINES.contains(one)) {
+            return Optional.of(new Act("move", one, other));
+        }
+        return LINES.contains(other) ? Optional.of(new Act("move", other, one)) : super.byHand(before, one, other, at);
+    }
+
+    @Override
     public List<Point> points(List<Act> acts) {
         List<Point> points = new ArrayList<>();
         board.studs().forEach(s -> points.add(new Point(s, s)));

@@ -1,9 +1,11 @@
 package gatepin.core.practice;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.why.Why;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -72,6 +74,33 @@ public abstract class Exercise {
     /** More is done to no exercise. */
     public static final int MOST_ACTS = 400;
 
+    /** What hands do from one point to another without naming a tool. */
+    public enum Hand {
+        /** Nothing: a tool is to be named. */
+        NONE,
+        /** They lay a wire. */
+        WIRE,
+        /** They set a link, or move a line. */
+        LINK,
+        /** They lay a probe on each: ohms, with the handle where it stands. */
+        PROBE
+    }
+
+    /** What hands do here, after what was done, from one point to another. */
+    public Hand hand(List<Act> before) {
+        return Hand.NONE;
+    }
+
+    /** What a hand does from one point to another, with the handle where it stands; empty where a tool is to be named. */
+    public Optional<Act> byHand(List<Act> before, String one, String other, HandlePosition at) {
+        return switch (hand(before)) {
+            case NONE -> Optional.empty();
+            case WIRE -> Optional.of(new Act("join", one, other));
+            case LINK -> Optional.of(new Act("link-on", one, other));
+            case PROBE -> Optional.of(new Act("ohms-" + at.name().toLowerCase(Locale.ROOT), one, other));
+        };
+    }
+
     /** What an act that can be done finds and does. */
     abstract Sensed sense(List<Act> before, Act act);
 
@@ -139,7 +168,7 @@ public abstract class Exercise {
         for (Act act : acts) {
             Sensed sensed = sense(before, act);
             if (sensed.effect().isHarm()) {
-                slips.add(new Slip(sensed.effect().name().toLowerCase(java.util.Locale.ROOT), sensed.words(), true));
+                slips.add(new Slip(sensed.effect().name().toLowerCase(Locale.ROOT), sensed.words(), true));
             }
             before.add(act);
         }

@@ -57,11 +57,11 @@ record Plant(MadeUp motor, SwitchKind kind, List<Wire> wires) {
 
     /** The wiring drawn as it should be. */
     Scene drawn() {
-        return new Scene.Wired(motor.leads(), Optional.of(kind), circuit(), new HandWiring(wires));
+        return new Scene.Wired(motor.leads(), Optional.of(kind), circuit(), new HandWiring(wires), false);
     }
 
     /** The wiring drawn as somebody left it. */
     Scene drawn(Circuit circuit) {
-        return new Scene.Wired(motor.leads(), Optional.of(kind), circuit, new HandWiring(circuit.wires()));
+        return new Scene.Wired(motor.leads(), Optional.of(kind), circuit, new HandWiring(circuit.wires()), true);
     }
 }

@@ -32,6 +32,12 @@ abstract class PlantExercise extends Exercise {
         return Metered.points(plant);
     }
 
+    @Override
+    public Hand hand(List<Act> before) {
+        List<String> words = tools(before).stream().map(Tool::word).toList();
+        return Metered.TOOLS.stream().map(Tool::word).allMatch(words::contains) ? Hand.PROBE : Hand.NONE;
+    }
+
     /** What the drawing makes expect of a reading. */
     final String expected(Act act) {
         Read read = Metered.read(act).orElseThrow();

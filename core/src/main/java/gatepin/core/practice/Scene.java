@@ -21,8 +21,13 @@ public sealed interface Scene {
     /** Leads that hang out of a motor. */
     record Loose(List<String> marks) implements Scene {}
 
-    /** A wiring on the bench. */
-    record Wired(Leads leads, Optional<SwitchKind> gear, Circuit circuit, HandWiring wiring) implements Scene {}
+    /**
+     * A wiring on the bench.
+     *
+     * @param isCopper whether these are wires, which tell nobody what flows in them, and not a drawing of what is to be
+     */
+    record Wired(Leads leads, Optional<SwitchKind> gear, Circuit circuit, HandWiring wiring, boolean isCopper)
+            implements Scene {}
 
     /** A board of studs. */
     record Board(StudBoard studs, StudBoard.Layout layout) implements Scene {}

@@ -1,6 +1,7 @@
 package gatepin.core.practice;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Plan;
 import gatepin.core.practice.MadeUp.Want;
@@ -111,6 +112,16 @@ final class WholeExercise extends Exercise {
     @Override
     public List<Point> points(List<Act> acts) {
         return now(acts).points(acts(acts, stage(acts)));
+    }
+
+    @Override
+    public Hand hand(List<Act> before) {
+        return now(before).hand(acts(before, stage(before)));
+    }
+
+    @Override
+    public Optional<Act> byHand(List<Act> before, String one, String other, HandlePosition at) {
+        return now(before).byHand(acts(before, stage(before)), one, other, at);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package gatepin.core.practice;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.machine.Copper;
 import gatepin.core.winding.Arrangement;
 import gatepin.core.winding.Arrangement.Kind;
@@ -122,6 +123,17 @@ final class WindingsExercise extends Exercise {
     @Override
     public List<Tool> tools() {
         return List.of(Tool.counted("ohms", 2), Tool.counted("buzz", 2), Tool.on("zero", 0));
+    }
+
+    @Override
+    public Hand hand(List<Act> before) {
+        return Hand.PROBE;
+    }
+
+    /** Leads that hang out have no handle. */
+    @Override
+    public Optional<Act> byHand(List<Act> before, String one, String other, HandlePosition at) {
+        return Optional.of(new Act("ohms", one, other));
     }
 
     @Override

@@ -173,7 +173,7 @@ final class WireExercise extends Exercise {
     @Override
     public Scene scene(List<Act> acts) {
         HandWiring wiring = wiring(acts);
-        return new Scene.Wired(motor.leads(), Optional.of(kind), circuit(motor, kind, wiring.wires()), wiring);
+        return new Scene.Wired(motor.leads(), Optional.of(kind), circuit(motor, kind, wiring.wires()), wiring, true);
     }
 
     @Override
@@ -187,6 +187,11 @@ final class WireExercise extends Exercise {
                 Tool.on("power-forward", 0),
                 Tool.on("power-off", 0),
                 Tool.on("power-reverse", 0));
+    }
+
+    @Override
+    public Hand hand(List<Act> before) {
+        return Hand.WIRE;
     }
 
     @Override

@@ -6,10 +6,15 @@ import gatepin.core.bench.Added;
 import gatepin.core.bench.HandWiring;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.ControlWishes;
+import gatepin.core.control.Ladder;
+import gatepin.core.control.Part;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Facts;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
@@ -21,6 +26,7 @@ import gatepin.web.drawing.Drawing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.Station;
 import gatepin.web.lane.Turn;
 import gatepin.web.lane.WiringWords;
 import java.util.ArrayList;
@@ -29,6 +35,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** A wiring on the bench as it is shown: drawn, judged, and held against the job's own. */
 final class BenchPage {
@@ -84,6 +91,26 @@ final class BenchPage {
     /** Whether it is tried on another switch than the job's own. */
     public boolean isElsewhere() {
         return !gear.equals(file.gear());
+    }
+
+    /** Whether buttons throw it: the job's control circuit, or the usual one until it has its own. */
+    public boolean hasButtons() {
+        return gear.map(SwitchKind::hasCoils).orElse(false);
+    }
+
+    private Ladder ladder() {
+        return file.facts().gear().control().map(Facts.ControlFacts::ladder).orElseGet(ControlWishes.USUAL::ladder);
+    }
+
+    public List<Station.Hand> hands() {
+        return Station.hands(file, ladder());
+    }
+
+    /** The contactors that turn it one way, by their names. */
+    public String contactors(String way) {
+        return ladder().contactors(HandlePosition.valueOf(way)).stream()
+                .map(Part::name)
+                .collect(Collectors.joining(" "));
     }
 
     Optional<Circuit> circuit() {

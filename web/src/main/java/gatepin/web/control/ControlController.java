@@ -3,6 +3,7 @@ package gatepin.web.control;
 import gatepin.core.Effort;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.bench.ShaftBehind;
 import gatepin.core.check.DeadRead;
 import gatepin.core.control.Branch.Touch;
 import gatepin.core.control.Claim.Asked;
@@ -18,6 +19,7 @@ import gatepin.core.control.Simulation;
 import gatepin.core.control.Simulation.Act;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Gate;
+import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plate.Plate;
 import gatepin.core.supply.Region;
 import gatepin.web.control.ControlPage.Shown;
@@ -30,6 +32,7 @@ import gatepin.web.lane.JobPages;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.lane.Station;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -103,9 +106,9 @@ class ControlController {
                                 .moments()
                                 .get(0)
                                 .look()));
-        model.addAttribute("hands", ControlPage.hands(file, ladder));
-        model.addAttribute("coast", String.format(Locale.ROOT, "%.1f", ShaftBehind.coast(file)));
-        model.addAttribute("byEngine", ShaftBehind.of(file).isPresent());
+        model.addAttribute("hands", Station.hands(file, ladder));
+        model.addAttribute("coast", String.format(Locale.ROOT, "%.1f", coast(file)));
+        model.addAttribute("byEngine", shaft(file).isPresent());
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
         model.addAttribute("dead", ControlPage.dead(ladder, file.facts().gear().control()));
@@ -344,6 +347,21 @@ class ControlController {
         return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
     }
 
+    /** The motor behind the contactors on the chosen plan; empty while plan or plate are missing. */
+    private static Optional<ShaftBehind> shaft(JobFile file) {
+        return file.plannedCircuit()
+                .flatMap(file.workup()::bench)
+                .map((OnBench b) -> ShaftBehind.of(b.circuit(), b.fitted()));
+    }
+
+    /** How long it coasts from full speed, s. */
+    private static double coast(JobFile file) {
+        return file.workup()
+                .once(
+                        "coast of the shaft",
+                        () -> shaft(file).map(ShaftBehind::coast).orElse(ShaftBehind.USUAL_COAST));
+    }
+
     private ModelAndView stale(Model model, long id) {
         model.addAttribute("stale", true);
         return new ModelAndView(page(model, pages.file(id)), model.asMap(), HttpStatus.CONFLICT);
@@ -376,7 +394,7 @@ class ControlController {
         }
         Simulation.Run run;
         try {
-            run = Simulation.run(ladder, read, ShaftBehind.coast(file), until, Effort.of(RUN_LIMIT));
+            run = Simulation.run(ladder, read, coast(file), until, Effort.of(RUN_LIMIT));
         } catch (Effort.TooMuch e) {
             throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.why(), e);
         }
@@ -391,9 +409,7 @@ class ControlController {
                                 m.look().power()))
                         .toList(),
                 run.chatters(),
-                ShaftBehind.of(file)
-                        .map(s -> s.speeds(ladder, run.moments(), until))
-                        .orElse(List.of()));
+                shaft(file).map(s -> s.speeds(ladder, run.moments(), until)).orElse(List.of()));
     }
 
     private static List<Act> acts(String text, Ladder ladder) {

@@ -7,7 +7,6 @@ import gatepin.core.control.ControlNet;
 import gatepin.core.control.DeadCheck;
 import gatepin.core.control.Examined;
 import gatepin.core.control.Ladder;
-import gatepin.core.control.Part;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Proof;
 import gatepin.core.control.Proof.Outcome;
@@ -65,9 +64,6 @@ public final class ControlPage {
             boolean hasTrace,
             List<FaultLine> brokenBy,
             String broken) {}
-
-    /** Something to press, hold, turn or let happen. */
-    public record Hand(String part, String label, String kind, boolean springsBack) {}
 
     /** A wire to make. */
     public record WireRow(String key, int number, String from, String to, boolean made) {}
@@ -151,31 +147,6 @@ public final class ControlPage {
         } catch (Effort.TooMuch e) {
             return Optional.empty();
         }
-    }
-
-    /** What a hand or the machine can do to it. */
-    static List<Hand> hands(JobFile file, Ladder ladder) {
-        List<Hand> hands = new ArrayList<>();
-        for (Part part : ladder.parts()) {
-            if (part.kind().isLoad() || part.kind() == Kind.STANDSTILL) {
-                continue;
-            }
-            String way =
-                    part.way().map(w -> " " + file.wording().way(w.title())).orElse("");
-            String label = switch (part.kind()) {
-                case STOP -> "STOP";
-                case EMERGENCY_STOP -> "E-STOP";
-                case LIMIT -> "limit" + way;
-                case OVERLOAD -> "overload trips";
-                default -> way.isBlank() ? "button" : way.strip();
-            };
-            hands.add(new Hand(
-                    part.name(),
-                    label,
-                    part.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                    part.kind().springsBack()));
-        }
-        return hands;
     }
 
     /**

@@ -42,7 +42,7 @@ public record Drawing(
 
     /**
      * How a part looks in each setting: "run", "start", "ground" or "idle" by what it carries, "hot" where it is alive in OFF,
-     * "closed" where it is a contact that joins.
+     * "closed" where it is a contact that joins, "plain" where nothing is said of it.
      *
      * @param looks by the word of the setting; several words where several hold
      */
@@ -65,6 +65,18 @@ public record Drawing(
             return classes(looks.getOrDefault(setting, "idle"));
         }
 
+        /** Of each look only these words; "plain" where none is left. */
+        States only(String... words) {
+            SortedMap<String, String> left = new TreeMap<>();
+            looks.forEach((setting, look) -> left.put(
+                    setting,
+                    Arrays.stream(look.split(" "))
+                            .filter(Arrays.asList(words)::contains)
+                            .reduce((a, b) -> a + " " + b)
+                            .orElse("plain")));
+            return new States(left);
+        }
+
         private static String classes(String look) {
             return Arrays.stream(look.split(" ")).map(w -> "is-" + w).collect(Collectors.joining(" "));
         }
@@ -75,6 +87,39 @@ public record Drawing(
                     .map(e -> e.getKey() + ": " + classes(e.getValue()))
                     .collect(Collectors.joining("; "));
         }
+    }
+
+    /** The same without what the engine knows: wires as the eye sees them, grounds by their colour, contacts open or closed. */
+    public Drawing unlit() {
+        return new Drawing(
+                shape,
+                width,
+                height,
+                boxes,
+                tags,
+                studs,
+                contacts.stream()
+                        .map(c -> new ContactBar(
+                                c.x1(),
+                                c.y1(),
+                                c.x2(),
+                                c.y2(),
+                                c.name(),
+                                c.states().only("closed")))
+                        .toList(),
+                coils.stream()
+                        .map(c -> new Coil(c.path(), c.name(), c.states().only()))
+                        .toList(),
+                inner.stream()
+                        .map(i -> new Inner(i.path(), i.name(), i.states().only()))
+                        .toList(),
+                traces.stream()
+                        .map(t -> new Trace(
+                                t.step(), t.name(), t.path(), "", t.states().only("ground"), t.ends()))
+                        .toList(),
+                splices,
+                joints,
+                List.of());
     }
 
     /** An enclosure with its title, a line or more. */

@@ -11,6 +11,7 @@ import gatepin.web.gate.found.FoundDesk;
 import gatepin.web.gate.gear.SwitchDesk;
 import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.FreeName;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.lane.JobPart;
@@ -67,9 +68,10 @@ public class Strangers {
                     + first.message());
         }
         StrangersWiring wiring = read.value().orElseThrow();
+        String wished = wiring.machine().isBlank() ? "Stranger's wiring" : wiring.machine();
         Reading<Long> opened = machines.bringIn(
                 shop,
-                wiring.machine().isBlank() ? "Stranger's wiring" : wiring.machine(),
+                FreeName.of(wished.strip(), Machines.LONGEST_NAME, name -> jobs.machineExists(shop, name)),
                 "A stranger's wiring, from a file.");
         if (opened.value().isEmpty()) {
             return failed(opened.problems().get(0).message());

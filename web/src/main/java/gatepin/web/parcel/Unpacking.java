@@ -3,6 +3,7 @@ package gatepin.web.parcel;
 import com.fasterxml.jackson.databind.JsonNode;
 import gatepin.core.format.JobArchive;
 import gatepin.web.gate.gear.SwitchStore;
+import gatepin.web.lane.FreeName;
 import gatepin.web.parcel.TableStore.Column;
 import gatepin.web.parcel.TableStore.Holds;
 import gatepin.web.parcel.TableStore.Reference;
@@ -121,7 +122,7 @@ final class Unpacking {
         /** A value as it is in this database: what points to a row points to the row that came in for it. */
         private Object here(Table table, Column column, JsonNode value) {
             if (table.name().equals("machine") && column.name().equals("name")) {
-                return free(text(value));
+                return FreeName.of(text(value), LONGEST_NAME, name -> rows.isMachine(shopId, name));
             }
             if (column.holds() == Holds.NUMBER) {
                 return pointed(table, column.name(), number(value));
@@ -201,15 +202,6 @@ final class Unpacking {
         }
 
         /** The machine's name, or with a number where the shop has one of that name. */
-        private String free(String name) {
-            String free = name;
-            for (int number = 2; rows.isMachine(shopId, free); number++) {
-                String ending = " (" + number + ")";
-                free = name.substring(0, Math.min(name.length(), LONGEST_NAME - ending.length())) + ending;
-            }
-            return free;
-        }
-
         private static long number(JsonNode value) {
             if (!value.isIntegralNumber() || !value.canConvertToLong()) {
                 throw new IllegalArgumentException("a whole number is wanted");

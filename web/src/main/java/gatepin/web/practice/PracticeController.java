@@ -1,5 +1,6 @@
 package gatepin.web.practice;
 
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.practice.ExerciseNumber;
 import gatepin.core.practice.Grade;
 import gatepin.core.practice.Level;
@@ -37,6 +38,9 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class PracticeController {
     private static final String COOKIE = "practises";
+    /** No tool is named: what hands do from point to point. */
+    private static final String BY_HAND = "by-hand";
+
     private static final int LONGEST_NAME = 60;
     private static final Duration KEPT = Duration.ofDays(365);
 
@@ -216,7 +220,13 @@ class PracticeController {
         ExerciseNumber read = standing.exercise().number();
         // what was answered so far is not lost by taking up a tool
         desk.keep(person, read, typed);
-        if (!desk.act(person, read, typed.getOrDefault("tool", ""), one, other)) {
+        String tool = typed.getOrDefault("tool", "");
+        boolean isDone = tool.equals(BY_HAND)
+                ? position(typed.getOrDefault("at", ""))
+                        .filter(at -> desk.byHand(person, read, one, other, at))
+                        .isPresent()
+                : desk.act(person, read, tool, one, other);
+        if (!isDone) {
             model.addAttribute("wrong", Map.of("tool", "That cannot be done there. Choose a tool and its points."));
             return new ModelAndView(
                     exercise(desk.standing(person, read), one, other, model),
@@ -224,6 +234,12 @@ class PracticeController {
                     HttpStatus.UNPROCESSABLE_ENTITY);
         }
         return new ModelAndView("redirect:/practice/" + read + "?one=" + encoded(one) + "&other=" + encoded(other));
+    }
+
+    private static Optional<HandlePosition> position(String word) {
+        return Arrays.stream(HandlePosition.values())
+                .filter(p -> p.name().equalsIgnoreCase(word))
+                .findFirst();
     }
 
     private static String encoded(String word) {

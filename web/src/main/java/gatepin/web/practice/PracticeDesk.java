@@ -1,5 +1,6 @@
 package gatepin.web.practice;
 
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.practice.Act;
 import gatepin.core.practice.Asked;
 import gatepin.core.practice.Exercise;
@@ -134,6 +135,15 @@ class PracticeDesk {
     /** Takes an exercise up anew. */
     void begin(Person person, ExerciseNumber number) {
         transaction.executeWithoutResult(t -> store.begin(person.id(), number));
+    }
+
+    /** Does from point to point what hands do there; false where that cannot be done. */
+    boolean byHand(Person person, ExerciseNumber number, String one, String other, HandlePosition at) {
+        Standing standing = standing(person, number);
+        return standing.exercise()
+                .byHand(standing.acts(), plain(one), plain(other), at)
+                .filter(a -> act(person, number, a.tool(), a.one(), a.other()))
+                .isPresent();
     }
 
     /** Uses a tool; false where that cannot be done. */

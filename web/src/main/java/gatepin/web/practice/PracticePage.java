@@ -3,6 +3,7 @@ package gatepin.web.practice;
 import gatepin.core.Sentence;
 import gatepin.core.practice.Act;
 import gatepin.core.practice.Asked;
+import gatepin.core.practice.Exercise.Hand;
 import gatepin.core.practice.Marked;
 import gatepin.core.practice.Point;
 import gatepin.core.practice.Scene;
@@ -17,6 +18,7 @@ import gatepin.web.practice.PracticeDesk.Standing;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -81,6 +83,18 @@ final class PracticePage {
         return standing.exercise().points(acts);
     }
 
+    /** What hands do from point to point, for the script; blank where a tool is to be named. */
+    public String hand() {
+        Hand hand = standing.exercise().hand(acts);
+        return hand == Hand.NONE ? "" : hand.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The same in words. */
+    public String idle() {
+        return wording.say(
+                Sentence.of("practice.hand." + standing.exercise().hand(acts).name()));
+    }
+
     public boolean needsPoints() {
         return tools().stream().anyMatch(t -> t.points() > 0);
     }
@@ -103,7 +117,7 @@ final class PracticePage {
                     .ifPresent(s -> notes.add(new Note(
                             number,
                             wording.say(s.words()),
-                            s.effect() == Effect.NONE ? "" : s.effect().name().toLowerCase(java.util.Locale.ROOT))));
+                            s.effect() == Effect.NONE ? "" : s.effect().name().toLowerCase(Locale.ROOT))));
         }
         Collections.reverse(notes);
         return notes;
@@ -150,18 +164,22 @@ final class PracticePage {
         return standing.exercise().scene(acts);
     }
 
-    /** The drawings of a wiring; none where something else lies there. */
+    /** The drawings of a wiring; none where something else lies there. What flows in copper is drawn when the exercise has ended. */
     public List<Drawing> drawings() {
-        return scene() instanceof Scene.Wired wired
-                ? new Bench(
-                                wired.leads(),
-                                wired.gear(),
-                                wired.circuit(),
-                                wired.wiring().wires(),
-                                List.of(),
-                                wired.wiring().nuts())
-                        .draw()
-                : List.of();
+        if (!(scene() instanceof Scene.Wired wired)) {
+            return List.of();
+        }
+        List<Drawing> drawn = new Bench(
+                        wired.leads(),
+                        wired.gear(),
+                        wired.circuit(),
+                        wired.wiring().wires(),
+                        List.of(),
+                        wired.wiring().nuts())
+                .draw();
+        return wired.isCopper() && !standing.isEnded()
+                ? drawn.stream().map(Drawing::unlit).toList()
+                : drawn;
     }
 
     /** Whether a wiring lies there: where it finds no clear way on a drawing its wires are listed. */

@@ -23,7 +23,9 @@ public class Machines {
     /** An act that writes no part of what a gate shows. */
     private static final Seen NOTHING = new Seen(Map.of());
 
-    private static final int LONGEST_NAME = 80;
+    /** The most letters of a machine's name. */
+    public static final int LONGEST_NAME = 80;
+
     private static final int LONGEST_NOTE = 400;
 
     private final JobStore jobs;

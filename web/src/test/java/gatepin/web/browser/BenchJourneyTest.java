@@ -134,6 +134,48 @@ class BenchJourneyTest {
     }
 
     @Test
+    @DisplayName("on contactors the buttons of the control circuit throw it, once there is power")
+    void pressed() {
+        Visit visit = new Visit(browser.address());
+        String job = new Gates(visit).wireListOfASixLeadMotor("Bench with buttons");
+        visit.go(job + "/bench")
+                .type("#name", "contactors")
+                .choose("#gear", "contactors-3")
+                .press("Lay it out");
+        browser.go(job + "/bench");
+        browser.keys("o");
+        hand("S1", "down");
+        browser.untilText("[role=status]", "There is no power");
+        hand("S1", "up");
+        assertThat(at()).isEqualTo("off");
+        browser.press("Power");
+        hand("S1", "down");
+        browser.until(d -> at().equals("forward"));
+        hand("S1", "up");
+        browser.untilText("[role=status]", "K1 in");
+        hand("S0", "down");
+        browser.until(d -> at().equals("off"));
+        hand("S0", "up");
+        hand("S2", "down");
+        browser.until(d -> at().equals("reverse"));
+        hand("S2", "up");
+        browser.press("Power");
+        browser.until(d -> at().equals("off"));
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    private String at() {
+        return browser.one("svg.by-hand").getAttribute("data-at");
+    }
+
+    private void hand(String part, String way) {
+        browser.script(
+                "document.querySelector(`.hand[data-part=${arguments[0]}]`).dispatchEvent(new PointerEvent(`pointer${arguments[1]}`, {bubbles: true}))",
+                part,
+                way);
+    }
+
+    @Test
     @DisplayName(
             "a wrong wire trips or smokes, the meter tells where, undo takes it back; another tab sees the same bench")
     void wrongWire() {

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.PointerInput;
 
 /** The practice yard in a browser. */
 class PracticeJourneyTest {
@@ -41,7 +42,15 @@ class PracticeJourneyTest {
         if (!act.other().isEmpty()) {
             browser.choose("#other", act.other());
         }
-        sent("document.querySelector('button[name=tool][value=\"" + act.tool() + "\"]').click()");
+        noted(() ->
+                browser.script("document.querySelector('button[name=tool][value=\"" + act.tool() + "\"]').click()"));
+    }
+
+    /** Does something that makes a line in the notebook, and waits for it. */
+    private void noted(Runnable act) {
+        int lines = browser.all(".notebook li").size();
+        act.run();
+        browser.until(d -> browser.all(".notebook li").size() == lines + 1);
     }
 
     /** Does something that sends the form, and waits for the next page. */
@@ -97,18 +106,54 @@ class PracticeJourneyTest {
         browser.tabTo("#one").keys(act.one());
         browser.tabTo("#other").keys(act.other());
         browser.tabTo("button[value=ohms]");
-        browser.script("window.stillHere = true");
-        browser.keys(Keys.ENTER);
-        browser.untilPage();
+        noted(() -> browser.keys(Keys.ENTER));
         assertThat(browser.text(".notebook")).contains(act.one() + " to " + act.other());
+        assertThat(browser.script("return document.activeElement.value")).isEqualTo("ohms");
     }
 
     @Test
-    @DisplayName("on a phone by finger: leads are tapped, nothing runs off the edge")
+    @DisplayName(
+            "wires are dragged, pressed and typed from point to point; what lies there tells nobody what flows in it")
+    void wiredByHand() {
+        Exercise exercise = exercise(Level.DRUM, 33);
+        browser.go("/practice/" + exercise.number());
+        List<Act> wires = exercise.better().stream()
+                .map(Step::act)
+                .filter(a -> a.tool().equals("join"))
+                .toList();
+        for (int i = 0; i < wires.size(); i++) {
+            Act wire = wires.get(i);
+            String one = drawn(wire.one());
+            String other = drawn(wire.other());
+            noted(
+                    switch (i % 3) {
+                        case 0 -> () -> browser.drag(PointerInput.Kind.MOUSE, browser.one(one), browser.one(other));
+                        case 1 -> () -> browser.drag(PointerInput.Kind.TOUCH, browser.one(one), browser.one(other));
+                        default -> () -> browser.keys(wire.one(), Keys.ENTER, wire.other(), Keys.ENTER);
+                    });
+        }
+        assertThat(browser.all(".scene .wire.is-run, .scene .wire.is-start, .scene .wire.is-hot"))
+                .isEmpty();
+        sent("document.querySelector('.ticket-actions button').click()");
+        assertThat(browser.text("h1")).as(browser.text("aside")).isEqualTo("Solved");
+        assertThat(browser.all(".scene .wire.is-run")).isNotEmpty();
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    /** A point on the drawing that is shown. */
+    private static String drawn(String terminal) {
+        return "svg.by-hand.wide-only [data-terminal='" + terminal + "']";
+    }
+
+    @Test
+    @DisplayName("on a phone by finger: two leads are tapped and read, nothing runs off the edge")
     void byTouch() {
         browser.screen(390, 844).go("/practice/" + exercise(Level.WINDINGS, 32).number());
-        browser.all(".lead-end").get(0).click();
-        browser.all(".lead-end").get(1).click();
+        noted(() -> {
+            browser.all(".lead-end").get(0).click();
+            browser.all(".lead-end").get(1).click();
+        });
+        assertThat(browser.text(".notebook")).contains("Ω");
         assertThat(browser.all(".lead-end.is-picked")).hasSize(2);
         assertThat(browser.script("return document.querySelector('#other').value"))
                 .isNotEqualTo("");

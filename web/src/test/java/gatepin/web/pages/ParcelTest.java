@@ -422,7 +422,7 @@ class ParcelTest {
                         .replace("K2.6", "K3.6")
                         .replace("\"6\" ] }\n  ]", "\"6\" ] }, { \"name\": \"K3\", \"marks\": [ \"5\", \"6\" ] } ]"),
                 Files.readString(
-                        RunningDatabase.projectRoot().resolve("docs/formats/examples/honey-extractor.json")))) {
+                        RunningDatabase.projectRoot().resolve("docs/formats/examples/tool-grinder.json")))) {
             int before = files();
             visit.go("/jobs/in");
             assertThat(visit.upload("/jobs/in", "file", "w.json", bad.getBytes(StandardCharsets.UTF_8), "shop", "1"))

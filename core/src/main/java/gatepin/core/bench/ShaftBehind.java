@@ -1,25 +1,23 @@
-package gatepin.web.control;
+package gatepin.core.bench;
 
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.Part;
 import gatepin.core.control.Simulation.Moment;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Load;
 import gatepin.core.machine.RunUp;
 import gatepin.core.machine.RunUp.Conditions;
 import gatepin.core.machine.RunUp.Throw;
 import gatepin.core.machine.RunUpTrace.Sample;
-import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
-/** The motor behind the contactors of a job as the engine runs it up, with a usual load on it. */
-final class ShaftBehind {
+/** The motor behind a pair of contactors as the engine runs it up, with a usual load on it. Immutable; safe to share. */
+public final class ShaftBehind {
     /** What a small machine coasts where the engine has no motor for it, s (common practice). */
-    static final double USUAL_COAST = 3;
+    public static final double USUAL_COAST = 3;
 
     private static final double LOOK_FOR = 60;
     private static final double STANDS_RPM = 5;
@@ -35,25 +33,16 @@ final class ShaftBehind {
         this.load = load;
     }
 
-    /** The motor of a job on its chosen plan; empty while plan or plate are missing. */
-    static Optional<ShaftBehind> of(JobFile file) {
-        return file.plannedCircuit()
-                .flatMap(file.workup()::bench)
-                .map((OnBench b) -> new ShaftBehind(b.circuit(), Load.usual(b.fitted())));
+    /** The motor of a circuit, with its rated torque on the shaft. */
+    public static ShaftBehind of(Circuit circuit, FittedMotor fitted) {
+        return new ShaftBehind(circuit, Load.usual(fitted));
     }
 
     /** A speed at a moment: ms, rpm in the way of FORWARD. */
-    record Spin(int at, long rpm) {}
+    public record Spin(int at, long rpm) {}
 
-    /** How long it coasts from full speed, s; the usual time where there is no motor or it never stands. */
-    static double coast(JobFile file) {
-        return file.workup()
-                .once(
-                        "coast of the shaft",
-                        () -> of(file).map(ShaftBehind::coast).orElse(USUAL_COAST));
-    }
-
-    private double coast() {
+    /** How long it coasts from full speed, s; the usual time where it never stands. */
+    public double coast() {
         double off = LOOK_FOR / 2;
         List<Sample> samples = RunUp.simulate(
                         circuit,
@@ -67,8 +56,14 @@ final class ShaftBehind {
                 .orElse(USUAL_COAST);
     }
 
-    /** How fast it turns while contactors go in and out. */
-    List<Spin> speeds(Ladder ladder, List<Moment> moments, int untilMillis) {
+    /**
+     * How fast it turns while contactors go in and out.
+     *
+     * @param moments the moments of a simulated run of the ladder
+     * @param untilMillis how long it is looked at, ms
+     * @return none where nothing goes in, and none of a run of more than five minutes
+     */
+    public List<Spin> speeds(Ladder ladder, List<Moment> moments, int untilMillis) {
         List<Throw> throwsOfThem = new ArrayList<>();
         HandlePosition last = HandlePosition.OFF;
         for (Moment moment : moments) {
