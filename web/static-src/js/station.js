@@ -15,12 +15,12 @@ export default {
     if (!this.began) this.began = performance.now();
     return Math.round(performance.now() - this.began);
   },
-  press(event) {
+  push(event) {
     if (event.type === 'keydown' && (event.repeat || ![' ', 'Enter'].includes(event.key))) return;
     if (event.type === 'keydown') event.preventDefault();
     this.hold(event.currentTarget, true);
   },
-  letGo(event) {
+  release(event) {
     if (event.type === 'keyup' && ![' ', 'Enter'].includes(event.key)) return;
     this.hold(event.currentTarget, false);
   },
@@ -40,7 +40,7 @@ export default {
     if (!this.acts.length && !this.fed && part !== 'power') this.acts.push('power-0');
     this.last = this.now();
     this.acts.push(`${part}${to ? '+' : '-'}${this.last}`);
-    this.ask();
+    this.follow();
   },
   anew() {
     if (!this.atRest || !this.acts.length || this.now() - this.last < REST) return;
@@ -55,7 +55,7 @@ export default {
     this.atRest = words(frame.shown.in).size === 0;
     this.frame(frame, chatters);
   },
-  async ask() {
+  async follow() {
     const number = ++this.asking;
     const from = this.now();
     const until = from + 30000;

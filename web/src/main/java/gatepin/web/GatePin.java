@@ -1,5 +1,6 @@
 package gatepin.web;
 
+import gatepin.core.lane.Memory;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -15,5 +16,11 @@ public class GatePin {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
+    }
+
+    /** What was worked out lately, for all jobs. */
+    @Bean
+    Memory memory() {
+        return new Memory();
     }
 }

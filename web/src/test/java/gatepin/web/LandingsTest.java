@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Gate;
+import gatepin.core.lane.Memory;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.parcel.Parcels;
@@ -27,10 +28,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 
 /** Filled databases of landings before this one are carried over without loss, and every page of them opens. */
 class LandingsTest {
     private static final Path FOLDER = RunningDatabase.projectRoot().resolve("web/src/test/resources/landings");
+
+    /** The same jobs stand in all of them: what is worked out of one serves the others. */
+    private static final Memory SHARED = new Memory();
 
     static Stream<String> landings() throws Exception {
         try (Stream<Path> files = Files.list(FOLDER)) {
@@ -56,10 +61,12 @@ class LandingsTest {
         assertThat(load.waitFor()).isZero();
         Map<String, Object> properties = new HashMap<>(environment);
         properties.put("server.port", "0");
-        return new SpringApplication(GatePin.class)
-                .run(properties.entrySet().stream()
-                        .map(e -> "--" + e.getKey() + "=" + e.getValue())
-                        .toArray(String[]::new));
+        SpringApplication application = new SpringApplication(GatePin.class);
+        application.addInitializers(context -> ((GenericApplicationContext) context)
+                .registerBean("shared", Memory.class, () -> SHARED, bean -> bean.setPrimary(true)));
+        return application.run(properties.entrySet().stream()
+                .map(e -> "--" + e.getKey() + "=" + e.getValue())
+                .toArray(String[]::new));
     }
 
     private static JobFile job(ConfigurableApplicationContext context, long id) {

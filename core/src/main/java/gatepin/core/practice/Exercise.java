@@ -83,7 +83,9 @@ public abstract class Exercise {
         /** They set a link, or move a line. */
         LINK,
         /** They lay a probe on each: ohms, with the handle where it stands. */
-        PROBE
+        PROBE,
+        /** They lay a probe on each where there is no handle: ohms. */
+        OHMS
     }
 
     /** What hands do here, after what was done, from one point to another. */
@@ -97,6 +99,7 @@ public abstract class Exercise {
             case NONE -> Optional.empty();
             case WIRE -> Optional.of(new Act("join", one, other));
             case LINK -> Optional.of(new Act("link-on", one, other));
+            case OHMS -> Optional.of(new Act("ohms", one, other));
             case PROBE -> Optional.of(new Act("ohms-" + at.name().toLowerCase(Locale.ROOT), one, other));
         };
     }

@@ -1,7 +1,6 @@
 package gatepin.core.practice;
 
 import gatepin.core.Sentence;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.machine.Copper;
 import gatepin.core.winding.Arrangement;
 import gatepin.core.winding.Arrangement.Kind;
@@ -127,13 +126,7 @@ final class WindingsExercise extends Exercise {
 
     @Override
     public Hand hand(List<Act> before) {
-        return Hand.PROBE;
-    }
-
-    /** Leads that hang out have no handle. */
-    @Override
-    public Optional<Act> byHand(List<Act> before, String one, String other, HandlePosition at) {
-        return Optional.of(new Act("ohms", one, other));
+        return Hand.OHMS;
     }
 
     @Override

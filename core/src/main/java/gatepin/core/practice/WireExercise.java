@@ -130,13 +130,13 @@ final class WireExercise extends Exercise {
     public List<Sentence> brief() {
         List<Sentence> brief = new ArrayList<>();
         brief.add(Sentence.of("practice.wire.brief", kind.name(), motor.volts()));
-        brief.add(Sentence.of("practice.wire.hint." + motor.supply().kind().name()));
         var column = motor.connection();
         brief.add(Sentence.of(
                 "practice.board.column", String.join(" ", column.line1()), String.join(" ", column.line2())));
         column.joined().forEach(g -> brief.add(Sentence.of("practice.board.joined", String.join(" ", g))));
         brief.add(Sentence.of(
                 "practice.wire.swap", column.swap().first(), column.swap().second()));
+        brief.add(Sentence.of("practice.wire.hint." + motor.supply().kind().name()));
         brief.add(Sentence.of("practice.wire.task"));
         return brief;
     }

@@ -23,15 +23,21 @@ public class JobFiles {
     private final JobStore jobs;
     private final PinStore pins;
     private final List<Keeper> keepers;
-    private final Memory memory = new Memory();
+    private final Memory memory;
     private final Cache<Long, JobFile> lately =
             Caffeine.newBuilder().maximumSize(KEPT).build();
     private final TransactionTemplate oneMoment;
 
-    JobFiles(JobStore jobs, PinStore pins, List<Keeper> keepers, PlatformTransactionManager transactions) {
+    JobFiles(
+            JobStore jobs,
+            PinStore pins,
+            List<Keeper> keepers,
+            Memory memory,
+            PlatformTransactionManager transactions) {
         this.jobs = jobs;
         this.pins = pins;
         this.keepers = keepers;
+        this.memory = memory;
         this.oneMoment = new TransactionTemplate(transactions);
         oneMoment.setReadOnly(true);
         oneMoment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);

@@ -1,6 +1,7 @@
 package gatepin.web.practice;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Marks;
 import gatepin.core.practice.Act;
 import gatepin.core.practice.Asked;
 import gatepin.core.practice.Exercise.Hand;
@@ -204,6 +205,11 @@ final class PracticePage {
     /** Leads that hang out of a motor. */
     public List<String> loose() {
         return scene() instanceof Scene.Loose hanging ? hanging.marks() : List.of();
+    }
+
+    /** Whether a mark is another one upside down, and so is underlined. */
+    public boolean readsUpsideDown(String mark) {
+        return Marks.readsUpsideDown(mark);
     }
 
     public Optional<BoardPicture> board() {

@@ -136,6 +136,8 @@ class PracticeJourneyTest {
                 .isEmpty();
         sent("document.querySelector('.ticket-actions button').click()");
         assertThat(browser.text("h1")).as(browser.text("aside")).isEqualTo("Solved");
+        browser.go(
+                "/practice/" + exercise.number() + "?step=" + exercise.better().size());
         assertThat(browser.all(".scene .wire.is-run")).isNotEmpty();
         assertThat(browser.complaints()).isEmpty();
     }
