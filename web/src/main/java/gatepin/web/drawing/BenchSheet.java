@@ -32,6 +32,9 @@ final class BenchSheet {
     /** Columns on either side of the splices where wires run up and down. */
     private static final int CHANNEL = 4;
 
+    /** Rows of a switch's box above its first terminals, and below its last: the ground screw has its place there. */
+    private static final int FACE_ROOM = 11;
+
     private final Bench bench;
     private final List<Lead> leads;
     private final List<Lead> tags;
@@ -94,7 +97,8 @@ final class BenchSheet {
         int columnPitch = (faceColumns > 3 ? 4 : 5) + room;
         int boxWidth = Math.max(17 + 2 * room, 9 + columnPitch * (faceColumns - 1) + room);
         int capacitorRows = tags.isEmpty() ? 0 : 2 * tags.size() + 4;
-        int gearRows = bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, 10 + 3 * (faceRows - 1)) : 15;
+        int gearRows =
+                bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, FACE_ROOM + 3 * (faceRows - 1)) : 15;
         int rows = Math.max(
                 Math.max(leads.size() * 2 + 5 + capacitorRows, gearRows) + 2 * room,
                 splices().size() * SPLICE_PITCH + 6);
@@ -113,7 +117,7 @@ final class BenchSheet {
         Optional<Lead> before = Optional.empty();
         for (Lead lead : leads) {
             boolean sameWinding = before.map(lead::sharesWindingWith).orElse(true);
-            boolean roomy = leads.size() * 2 + 3 + bench.leads().windings().size() <= motorRows;
+            boolean roomy = leads.size() * 2 + 4 + bench.leads().windings().size() <= motorRows;
             y += !sameWinding && roomy ? 1 : 0;
             sheet.tag(lead.terminal(), "lead", edge, y, tag, Heading.EAST, lead.mark(), lead.colour());
             before = Optional.of(lead);
@@ -151,13 +155,7 @@ final class BenchSheet {
             // two columns stand nearer the supply: most wires come from the motor
             int left =
                     faceColumns > 2 ? switchX + (boxWidth - columnPitch * (faceColumns - 1)) / 2 : switchX + 8 + room;
-            face(
-                    sheet,
-                    kind,
-                    left,
-                    8,
-                    columnPitch,
-                    Math.min(5, (Math.min(rows, 10 + 5 * (faceRows - 1)) - 10) / Math.max(1, faceRows - 1)));
+            face(sheet, kind, left, 8, columnPitch, Math.min(5, (rows - FACE_ROOM) / Math.max(1, faceRows - 1)));
             int ground = switchX + boxWidth / 2 + 2;
             sheet.tag(kind.chart().frame(), "ground", ground, rows - 1, 2, Heading.EAST, "G", "");
             sheet.router.block(ground - 2, rows - 2, ground, rows);
@@ -252,7 +250,7 @@ final class BenchSheet {
         int edge = 7 + deeper + tag;
         int splices = splices().size();
         int count = leads.size() + tags.size() + 1;
-        int pitch = count > 8 ? 2 : count > 6 ? 3 : 4;
+        int pitch = count > 6 ? 3 : 4;
         int width =
                 Math.max(26 + 2 * room, Math.max(SPLICE_PITCH * splices + 4, pitch * count + (tags.isEmpty() ? 2 : 4)));
         int switchTop = edge + 6 + (splices > 0 ? 2 : 0) + 2 * room;
@@ -302,7 +300,8 @@ final class BenchSheet {
             face(
                     sheet,
                     kind,
-                    columns > 2 ? width / 2 - columnPitch * (columns - 1) / 2 : width / 2 - 3,
+                    // a wide face leaves room for the ground screw beside it
+                    columns > 2 ? width / 2 - columnPitch * (columns - 1) / 2 - columns / 4 : width / 2 - 3,
                     top + 5,
                     columnPitch,
                     rowPitch);

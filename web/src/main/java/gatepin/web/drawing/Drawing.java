@@ -89,6 +89,14 @@ public record Drawing(
         }
     }
 
+    /** Half the width of the widest line: what runs along the edge of the sheet is not cut. */
+    private static final int EDGE = 3;
+
+    /** What is seen of the sheet, for SVG: all of it, and its edge. */
+    public String viewBox() {
+        return -EDGE + " " + -EDGE + " " + (width + 2 * EDGE) + " " + (height + 2 * EDGE);
+    }
+
     /** The same without what the engine knows: wires as the eye sees them, grounds by their colour, contacts open or closed. */
     public Drawing unlit() {
         return new Drawing(

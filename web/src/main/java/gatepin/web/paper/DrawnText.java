@@ -45,7 +45,7 @@ final class DrawnText {
             drawn.appendChild(svg);
             svg.select("text").forEach(text -> {
                 if (text.parents().stream().noneMatch(p -> p.hasClass("flag"))) {
-                    drawn.appendChild(over(text, scale));
+                    drawn.appendChild(over(text, scale, Double.parseDouble(box[0]), Double.parseDouble(box[1])));
                 }
                 text.remove();
             });
@@ -69,17 +69,18 @@ final class DrawnText {
         return moved;
     }
 
-    private static Element over(Element text, double scale) {
+    /** A word where it stands on a sheet whose upper left corner has these coordinates. */
+    private static Element over(Element text, double scale, double firstX, double firstY) {
         double size = number(text, "font-size");
         double width = LETTERS * size;
-        double x = number(text, "x") + moved(text, 1);
+        double x = number(text, "x") + moved(text, 1) - firstX;
         String anchor = text.attr("text-anchor");
         double left = switch (anchor) {
             case "middle" -> x - width / 2;
             case "end" -> x - width;
             default -> x;
         };
-        double top = (number(text, "y") + moved(text, 2)) - BASELINE * size;
+        double top = number(text, "y") + moved(text, 2) - firstY - BASELINE * size;
         Element over = new Element("div").addClass("on").text(text.text());
         text.classNames().forEach(over::addClass);
         over.attr(

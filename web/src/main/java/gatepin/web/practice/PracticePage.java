@@ -176,7 +176,9 @@ final class PracticePage {
                         wired.circuit(),
                         wired.wiring().wires(),
                         List.of(),
-                        wired.wiring().nuts())
+                        standing.exercise().hand(acts) == Hand.WIRE
+                                ? wired.wiring().nuts()
+                                : List.of())
                 .draw();
         return wired.isCopper() && !standing.isEnded()
                 ? drawn.stream().map(Drawing::unlit).toList()

@@ -64,6 +64,41 @@ final class Clearness {
                 }
             }
         }
+        faults.addAll(overlaps(drawing));
+        return faults;
+    }
+
+    /** Something that stands on the sheet, in pixels. */
+    private record Standing(String what, double left, double top, double right, double bottom) {
+        boolean overlaps(Standing other) {
+            return left < other.right - 1 && right > other.left + 1 && top < other.bottom - 1 && bottom > other.top + 1;
+        }
+    }
+
+    /** Tags, studs and nuts that stand on each other. */
+    private static List<String> overlaps(Drawing drawing) {
+        List<Standing> all = new ArrayList<>();
+        drawing.tags()
+                .forEach(t ->
+                        all.add(new Standing("tag " + t.mark(), t.x(), t.y(), t.x() + t.width(), t.y() + t.height())));
+        drawing.studs()
+                .forEach(s -> all.add(
+                        new Standing("stud " + s.mark(), s.x() - STUD, s.y() - STUD, s.x() + STUD, s.y() + STUD)));
+        drawing.splices()
+                .forEach(s -> all.add(new Standing(
+                        "splice " + s.mark(),
+                        s.textX() - NUT,
+                        s.textY() - 4 - NUT,
+                        s.textX() + NUT,
+                        s.textY() - 4 + NUT)));
+        List<String> faults = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (all.get(i).overlaps(all.get(j))) {
+                    faults.add(all.get(i).what() + " stands on " + all.get(j).what());
+                }
+            }
+        }
         return faults;
     }
 
