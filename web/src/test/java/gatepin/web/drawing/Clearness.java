@@ -12,6 +12,8 @@ import java.util.List;
 final class Clearness {
     private static final double STUD = 14;
     private static final double NUT = 9;
+    private static final double CAPITAL = 8;
+    private static final double CAPITAL_HEIGHT = 11;
 
     private Clearness() {}
 
@@ -46,6 +48,11 @@ final class Clearness {
                         faults.add(trace.name() + " runs through tag " + tag.mark());
                     }
                 }
+                for (Standing title : titles(drawing)) {
+                    if (passes(a, b, title)) {
+                        faults.add(trace.name() + " runs over " + title.what());
+                    }
+                }
                 for (Splice splice : drawing.splices()) {
                     if (!end && passes(a, b, splice.textX(), splice.textY() - 4.0, NUT, NUT)) {
                         faults.add(trace.name() + " runs through splice " + splice.mark());
@@ -75,9 +82,32 @@ final class Clearness {
         }
     }
 
-    /** Tags, studs and nuts that stand on each other. */
+    private static boolean passes(double[] a, double[] b, Standing standing) {
+        return passes(
+                a,
+                b,
+                (standing.left() + standing.right()) / 2,
+                (standing.top() + standing.bottom()) / 2,
+                (standing.right() - standing.left()) / 2,
+                (standing.bottom() - standing.top()) / 2);
+    }
+
+    /** The titles of the boxes: capitals of 14 px, which stand on their line. */
+    private static List<Standing> titles(Drawing drawing) {
+        return drawing.boxes().stream()
+                .flatMap(b -> b.title().stream())
+                .map(t -> new Standing(
+                        "the title " + t.words(),
+                        t.x(),
+                        t.y() - CAPITAL_HEIGHT,
+                        t.x() + CAPITAL * t.words().length(),
+                        t.y()))
+                .toList();
+    }
+
+    /** Tags, studs, nuts and titles that stand on each other. */
     private static List<String> overlaps(Drawing drawing) {
-        List<Standing> all = new ArrayList<>();
+        List<Standing> all = new ArrayList<>(titles(drawing));
         drawing.tags()
                 .forEach(t ->
                         all.add(new Standing("tag " + t.mark(), t.x(), t.y(), t.x() + t.width(), t.y() + t.height())));
