@@ -11,7 +11,6 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.Prover;
-import gatepin.core.diagram.CapacitorBeside;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.gear.SwitchKind;
@@ -24,10 +23,6 @@ import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PowerClass;
 import gatepin.core.paper.Paper;
-import gatepin.core.plan.PlanRequest;
-import gatepin.core.plan.PlanResult;
-import gatepin.core.plan.RunningConnections;
-import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
@@ -61,6 +56,7 @@ public final class Workup {
     private final Memo memo = new Memo();
     private final JobMotor motor;
     private final Checks checks;
+    private final Planning planning;
     private final StandsAhead standsAhead;
 
     private Workup(Facts facts, Memory memory) {
@@ -68,6 +64,7 @@ public final class Workup {
         this.memory = memory;
         this.motor = new JobMotor(facts, memory, memo);
         this.checks = new Checks(this, motor, memory, memo);
+        this.planning = new Planning(this, motor, memory);
         this.standsAhead = new StandsAhead(this, motor, memo);
     }
 
@@ -111,7 +108,7 @@ public final class Workup {
         return facts.motor().leads();
     }
 
-    private Optional<Connection> connection() {
+    Optional<Connection> connection() {
         return facts.motor().column().map(Column::connection);
     }
 
@@ -316,78 +313,9 @@ public final class Workup {
                         connection, leads(), fitted().orElseThrow().values().motor(leads()), r, supply));
     }
 
-    // plans
-
-    /** What to ask the planner; empty while the diagram or the switch is missing. */
-    public Optional<PlanRequest> planRequest(Effort effort) {
-        return facts.gear()
-                .kind()
-                .flatMap(kind -> planRequest(kind, facts.gear().wishes(), effort));
-    }
-
-    private Optional<PlanRequest> planRequest(SwitchKind kind, Wishes wishes, Effort effort) {
-        if (supply().isEmpty() || connection().isEmpty()) {
-            return Optional.empty();
-        }
-        Supply supply = supply().orElseThrow();
-        Connection read = connection().orElseThrow();
-        Optional<CapacitorBeside> beside = motor.beside(read, CapacitorBeside.TAGS);
-        Leads leads = beside.map(CapacitorBeside::leads).orElse(leads());
-        Connection connection = beside.map(CapacitorBeside::connection).orElse(read);
-        return Optional.of(new PlanRequest(
-                leads.terminals(),
-                leads.windings(),
-                supply,
-                kind.chart(),
-                kind.hasOff(),
-                running(leads, connection, supply, effort),
-                wishes.on(kind.chart().terminals()).sparing(kind.worn())));
-    }
-
-    /**
-     * The connections that run the motor right. While the engine cannot run it as its diagram says, only what the diagram itself states
-     * counts as that.
-     */
-    private RunningConnections running(Leads leads, Connection connection, Supply supply, Effort effort) {
-        if (motor.rated().isPresent() && connectionDanger().isEmpty()) {
-            RunningConnections found = memory.running(
-                    fitted().orElseThrow().values().motor(leads),
-                    leads,
-                    motor.rated().orElseThrow(),
-                    connection,
-                    supply,
-                    effort);
-            if (!found.forward().isEmpty() && !found.reverse().isEmpty()) {
-                return found;
-            }
-        }
-        FittedMotor typical = motor.typical(supply);
-        return RunningConnections.asWritten(
-                connection,
-                leads,
-                typical.values().motor(leads),
-                new RatedPoint(JobMotor.TYPICAL_SLIP, typical.given().ratedNm()),
-                supply);
-    }
-
-    /** The plans for the job; empty while the diagram or the switch is missing. */
-    public Optional<PlanResult> plans(Effort effort) {
-        return planRequest(effort).map(r -> memory.plans(r, effort));
-    }
-
-    /** The switches of the library that could do the job, whatever a person wishes besides. */
-    public List<SwitchKind> wouldDo(Effort effort) {
-        List<SwitchKind> able = new ArrayList<>();
-        for (SwitchKind kind : SwitchKind.ALL) {
-            boolean can = kind.hasOff()
-                    && planRequest(kind, Wishes.NONE, effort)
-                            .map(r -> !memory.plans(r, effort).plans().isEmpty())
-                            .orElse(false);
-            if (can) {
-                able.add(kind);
-            }
-        }
-        return able;
+    /** How the job's switch can be wired. */
+    public Planning planning() {
+        return planning;
     }
 
     // checks

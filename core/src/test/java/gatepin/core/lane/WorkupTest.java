@@ -98,6 +98,7 @@ class WorkupTest {
 
     private static List<Wire> bestPlan(Typed typed) {
         List<Plan> plans = Workup.of(facts(typed, Optional.empty(), open()), MEMORY)
+                .planning()
                 .plans(Effort.unlimited())
                 .orElseThrow()
                 .plans();
@@ -272,6 +273,7 @@ class WorkupTest {
         assertThat(org.assertj.core.api.Assertions.catchThrowableOfType(
                                 Effort.TooMuch.class,
                                 () -> Workup.of(facts(job, Optional.empty(), open()), new Memory())
+                                        .planning()
                                         .plans(none))
                         .why())
                 .endsWith("was given up.");

@@ -77,12 +77,12 @@ public class Computing {
 
     /** The plans for a job; none while the diagram or the switch is missing. */
     public Answer<Optional<PlanResult>> plans(JobFile file) {
-        return ask(file, "plans", effort -> file.workup().plans(effort));
+        return ask(file, "plans", effort -> file.workup().planning().plans(effort));
     }
 
     /** The switches of the library that could do a job. */
     public Answer<List<SwitchKind>> wouldDo(JobFile file) {
-        return ask(file, "switches", effort -> file.workup().wouldDo(effort));
+        return ask(file, "switches", effort -> file.workup().planning().wouldDo(effort));
     }
 
     /** The fewest changes that make the switch as found right; none of both while that cannot be said. */
@@ -91,6 +91,7 @@ public class Computing {
                 file,
                 "repair",
                 effort -> file.workup()
+                        .planning()
                         .planRequest(effort)
                         .map(request -> FewestChanges.of(found.inCircuit(), request, effort)));
     }
