@@ -6,6 +6,7 @@ import keys from './hand-keys.js';
 import pointer from './hand-pointer.js';
 import points from './hand-points.js';
 import power from './hand-power.js';
+import run from './hand-run.js';
 import view from './hand-view.js';
 import { send } from './server.js';
 
@@ -17,6 +18,7 @@ export default () => ({
   ...points,
   ...keys,
   ...power,
+  ...run,
   ...view,
   title: 'Two points make a wire',
   idle: 'Two points make a wire',
@@ -52,7 +54,7 @@ export default () => ({
       this.said = `${words}. ${this.$root.querySelector('[data-says]').dataset.says}`;
       this.clear();
       this.$root.dataset.answered = String(Math.round(performance.now() - began));
-      if (this.powered) this.energise();
+      if (this.powered) { this.thrown = []; this.energise(); }
     });
     return this.busy;
   },

@@ -1,14 +1,11 @@
 // Meter, clamp and power on the bench.
 export default {
   reading: '',
-  rpm: '0',
-  moment: '',
   metering: false,
   powered: false,
-  speeds: [],
   flows: { starting: [], running: [] },
   flowing: '',
-  playing: 0,
+  thrown: [],
   meter() {
     this.metering = !this.metering;
     this.clear();
@@ -34,17 +31,18 @@ export default {
     if (this.powered) this.energise(); else this.dead();
   },
   dead() {
-    clearTimeout(this.playing);
+    this.stopped();
     this.reading = 'Power off.';
-    this.$root.classList.remove('powered', 'smoking', 'tripped');
-    this.$root.querySelectorAll('.is-burnt').forEach((c) => c.classList.remove('is-burnt'));
+    this.$root.classList.remove('powered', 'tripped');
   },
+  // power as the shaft turns when it comes: what hands did to the handle since it stood still goes along
   async energise() {
+    const { before, after } = this.since();
     this.dead();
     const at = this.at;
     let run;
     try {
-      const answer = await fetch(`${this.base()}/power?${new URLSearchParams({ at })}`);
+      const answer = await fetch(`${this.base()}/power?${new URLSearchParams({ at, before, after })}`);
       if (!answer.ok) throw new Error(String(answer.status));
       run = await answer.json();
     } catch {
@@ -53,30 +51,20 @@ export default {
     }
     if (!this.powered || at !== this.at) return;
     this.reading = run.words;
-    this.speeds = run.speeds;
     this.flows = { starting: run.starting, running: run.running };
     this.flowing = '';
-    this.$refs.time.max = String(Math.max(0, run.speeds.length - 1));
     this.$root.classList.add(run.trips >= 0 ? 'tripped' : 'powered');
-    if (run.smoke >= 0) {
-      this.$root.classList.add('smoking');
-      this.$root.querySelectorAll('.coil').forEach((c) => c.classList.toggle('is-burnt', run.burnt.some((b) => c.textContent.includes(b))));
-    }
-    this.play(0);
+    this.thrown = [...(before ? this.thrown : []), { at, when: after }];
+    this.started(run);
   },
-  // the first seconds, as fast as they are
-  play(i) {
-    this.moments(i);
-    if (i + 1 < this.speeds.length && this.powered) {
-      this.playing = setTimeout(() => this.play(i + 1), 1000 * (this.speeds[i + 1].at - this.speeds[i].at));
-    }
-  },
-  moments(i) {
-    const spin = this.speeds[i];
-    this.rpm = spin ? String(Math.abs(spin.rpm)) : '0';
-    this.moment = spin ? `${spin.at.toFixed(2)} s, ${spin.amps} A, start switch ${spin.starting ? 'closed' : 'open'}` : '';
-    this.$refs.time.value = String(i);
-    this.flow(spin && !spin.starting ? 'running' : 'starting');
+  // nothing is carried over from a shaft that stands, from a short, or from a run whose wires were changed
+  since() {
+    const now = this.speeds[Number(this.$refs.time.value)];
+    const turns = now && !now.burns && Math.abs(now.rpm) > 5 && this.thrown.length > 0 && this.thrown.length < 12;
+    if (!turns) { this.thrown = []; return { before: '', after: 0 }; }
+    const after = (this.thrown[this.thrown.length - 1].when + now.at).toFixed(3);
+    if (after > 99) { this.thrown = []; return { before: '', after: 0 }; }
+    return { before: this.thrown.map((t) => `${t.at}@${Number(t.when).toFixed(3)}`).join(','), after: Number(after) };
   },
   // how quick the dashes go says how much flows, where they begin how late; a wire without current stands still
   flow(when) {
@@ -92,9 +80,5 @@ export default {
       line.style.animationDelay = flow ? `${(-seconds * (((flow.degrees % 360) + 360) % 360) / 360).toFixed(2)}s` : '0s';
       line.style.animationName = flow ? '' : 'none';
     });
-  },
-  scrub(event) {
-    clearTimeout(this.playing);
-    this.moments(Number(event.currentTarget.value));
   },
 };

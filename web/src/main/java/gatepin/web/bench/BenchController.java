@@ -13,6 +13,7 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
+import gatepin.core.machine.RunUp.Throw;
 import gatepin.core.verdict.Analysis;
 import gatepin.web.bench.BenchDesk.Shown;
 import gatepin.web.bench.BenchDesk.Start;
@@ -21,11 +22,14 @@ import gatepin.web.drawing.Drawing;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.paper.SvgFile;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -48,6 +52,13 @@ class BenchController {
 
     /** What stands in its field again where it could not be done. */
     private static final List<String> TYPED = List.of("one", "other", "kind", "microfarads");
+
+    private static final Pattern THROWN = Pattern.compile("(forward|off|reverse)@([0-9]{1,3}(?:\\.[0-9]{1,3})?)");
+
+    /** More is not remembered of how the handle was thrown, and no longer, s: the browser begins anew where the shaft stands. */
+    private static final int MOST_THROWS = 12;
+
+    private static final double LONGEST_BEFORE = 100;
 
     private final BenchDesk desk;
     private final JobPages pages;
@@ -316,7 +327,11 @@ class BenchController {
     @GetMapping(value = "/jobs/{id}/bench/{copy}/power", produces = "application/json")
     @ResponseBody
     PowerShown power(
-            @PathVariable long id, @PathVariable long copy, @RequestParam(defaultValue = "forward") String at) {
+            @PathVariable long id,
+            @PathVariable long copy,
+            @RequestParam(defaultValue = "forward") String at,
+            @RequestParam(defaultValue = "") String before,
+            @RequestParam(defaultValue = "0") double after) {
         JobFile file = pages.file(id);
         Shown shown = desk.shown(id, copy).orElseThrow(BenchController::gone);
         Optional<Double> breaker = file.workup().standsAhead().branch().map(b -> (double) b.breakerHigh());
@@ -325,9 +340,34 @@ class BenchController {
                 .flatMap(file.workup()::bench)
                 .map(b -> {
                     HandlePosition position = position(at, b.circuit());
-                    return PowerShown.of(PowerOn.of(b.fitted(), b.analysis(), position, breaker), position);
+                    List<Throw> throwsBefore = thrown(before, b.circuit());
+                    Throw now = new Throw(Math.max(last(throwsBefore), Math.min(LONGEST_BEFORE, after)), position);
+                    return PowerShown.of(
+                            PowerOn.of(
+                                    b.fitted(),
+                                    b.analysis(),
+                                    throwsBefore,
+                                    throwsBefore.isEmpty() ? new Throw(0, position) : now,
+                                    breaker),
+                            position,
+                            b.plusIs());
                 })
                 .orElse(PowerShown.nothing("Read plate and diagram first."));
+    }
+
+    /** How the handle was thrown before: {@code forward@0,off@2.5}, positions and when, s. What is no throw is left out. */
+    private static List<Throw> thrown(String text, Circuit circuit) {
+        List<Throw> list = new ArrayList<>();
+        Matcher thrown = THROWN.matcher(text);
+        while (thrown.find() && list.size() < MOST_THROWS) {
+            double when = Math.min(LONGEST_BEFORE, Double.parseDouble(thrown.group(2)));
+            list.add(new Throw(Math.max(last(list), when), position(thrown.group(1), circuit)));
+        }
+        return list;
+    }
+
+    private static double last(List<Throw> list) {
+        return list.isEmpty() ? 0 : list.get(list.size() - 1).seconds();
     }
 
     /** The drawing as a file, the handle as it stands. */

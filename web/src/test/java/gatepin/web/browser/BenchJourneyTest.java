@@ -205,7 +205,11 @@ class BenchJourneyTest {
         untilWires(wires - 1 + " wires");
         browser.press("Power");
         browser.untilText(".reading-line", "Smoke after");
-        assertThat(browser.all("main.smoking .coil.is-burnt")).isNotEmpty();
+        // what comes later is the last step of the time line
+        browser.one("#time").sendKeys(Keys.END);
+        browser.until(d -> !browser.all("main.smoking .coil.is-burnt").isEmpty());
+        assertThat(browser.all(".smoke circle")).isNotEmpty();
+        assertThat(browser.text(".run-it")).contains("smoke, ");
 
         String first = browser.newTab(job + "/bench");
         untilWires(wires - 1 + " wires");
@@ -269,6 +273,43 @@ class BenchJourneyTest {
         browser.untilText(".reading-line", "start switch clicks out");
         browser.press("Take it over as the plan");
         assertThat(browser.all(".step")).hasSize(laid);
+    }
+
+    @Test
+    @DisplayName(
+            "it runs before one's eyes: traces, the click, either end; thrown across at speed it goes on the old way, in OFF it coasts")
+    void seenToRun() {
+        Visit visit = new Visit(browser.address());
+        String job = new Gates(visit).demo("Apple scratter");
+        visit.go(job + "/bench")
+                .type("#name", "to see it run")
+                .choose("#start", "FOUND")
+                .press("Lay it out");
+        browser.go(job + "/bench");
+        browser.press("Power");
+        browser.untilText(".reading-line", "start switch clicks out");
+        browser.untilText(".run-it .stamped", "clockwise");
+        browser.one("#time").sendKeys(Keys.END);
+        browser.until(d -> !browser.all(".inner.is-out").isEmpty());
+        String way = browser.text(".run-it .stamped");
+        browser.press("opposite end");
+        assertThat(browser.text(".run-it .stamped")).isNotEqualTo(way);
+        browser.press("shaft end");
+        assertThat(browser.one(".traces .speed").getAttribute("d").length()).isGreaterThan(100);
+        browser.script("document.activeElement.blur()");
+        browser.keys("r");
+        browser.untilText(".reading-line", "goes on turning the old way");
+        browser.until(d -> browser.text(".run-it .stamped").equals(way));
+        browser.keys("o");
+        browser.untilText(".reading-line", "it coasts");
+        browser.one("#time").sendKeys(Keys.END);
+        browser.script("document.activeElement.blur()");
+        browser.keys("r");
+        browser.untilText(".reading-line", "start switch clicks out");
+        browser.untilText(".run-it .stamped", "clockwise");
+        browser.one("#time").sendKeys(Keys.END);
+        assertThat(browser.text(".run-it .stamped")).isNotEqualTo(way);
+        assertThat(browser.complaints()).isEmpty();
     }
 
     @Test
