@@ -9,6 +9,7 @@ import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Element;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Health;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Motor;
@@ -29,6 +30,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -43,6 +45,7 @@ import java.util.stream.Stream;
  * @param output the output as a number, in {@code outputUnit}
  * @param outputUnit hp or kW
  * @param column the diagram's column, where the file has one
+ * @param unwell parts of the motor that the file says are not sound, such as "start switch stuck open": a job has to find that itself
  * @param gear the switch; empty where the motor hangs straight on its supply
  */
 public record StrangersWiring(
@@ -53,12 +56,14 @@ public record StrangersWiring(
         Leads leads,
         Supply supply,
         Optional<Column> column,
+        List<String> unwell,
         Optional<SwitchKind> gear,
         List<FoundWire> wires) {
     /** A coil that lies further off the axis of its circuit belongs to no motor of one phase, electrical degrees. */
     private static final double LARGEST_DEGREES_OFF = 20;
 
     public StrangersWiring {
+        unwell = List.copyOf(unwell);
         wires = List.copyOf(wires);
     }
 
@@ -143,6 +148,7 @@ public record StrangersWiring(
                 leads(root, file),
                 circuit.supply(),
                 file.connection().map(c -> new Column(c, file.plusIs())),
+                unwell(circuit.motor()),
                 gear(root, circuit),
                 wires);
     }
@@ -189,6 +195,21 @@ public record StrangersWiring(
                         either(extras.startMicrofarads(), starts),
                         either(extras.runMicrofarads(), runs),
                         extras.text()));
+    }
+
+    private static List<String> unwell(Motor motor) {
+        List<String> unwell = new ArrayList<>();
+        motor.contacts().stream()
+                .filter(c -> c.health() != Health.WORKS)
+                .forEach(c -> unwell.add(c.name() + " " + words(c.health())));
+        motor.coils().stream()
+                .filter(c -> c.health() != Coil.Health.SOUND)
+                .forEach(c -> unwell.add(c.name() + " " + words(c.health())));
+        return unwell;
+    }
+
+    private static String words(Enum<?> health) {
+        return health.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static Optional<Double> either(Optional<Double> first, Optional<Double> second) {

@@ -15,12 +15,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 
-/** One thing is wrong, the plug is pulled: which of a few that come into question, with the fewest readings. */
+/**
+ * One thing is wrong, the plug is pulled: which of a few that come into question, with the fewest readings. What is open makes it hard: all
+ * covers off, the switch's alone, or none, so that only the plug and the motor's frame can be reached, and one reading is not enough.
+ */
 final class FaultDeadExercise extends PlantExercise {
     /** Readings as far apart as that are told apart beside the meter's error and the joints' (common practice), Ω and share. */
     private static final double APART_OHMS = 0.6;
 
     private static final double APART_SHARE = 0.08;
+
+    /** Of so many readings every choice is looked at. */
+    private static final int FEW = 40;
+    /** Of so many every three. */
+    private static final int SOME = 160;
 
     private final List<Fault> options;
     private final int wrong;
@@ -43,25 +51,46 @@ final class FaultDeadExercise extends PlantExercise {
 
     private static Choice draw(ExerciseNumber number) {
         Random chance = number.chance(12);
+        int least = number.grade() == Grade.HARD ? 2 : 1;
         while (true) {
-            Choice choice = choose(
-                    Plant.draw(chance, number.grade()), 3 + 2 * number.grade().ordinal(), chance);
-            if (!choice.shortest().isEmpty()) {
+            Choice choice = choose(Plant.draw(chance, number.grade()), number.grade(), chance);
+            if (choice.shortest().size() >= least) {
                 return choice;
             }
         }
     }
 
+    /** Whether a probe reaches a point. */
+    private static boolean isReached(Terminal point, Plant plant, Grade grade) {
+        boolean outside = point.isLine() || point.equals(Terminal.GROUND) || point.equals(Terminal.MOTOR_FRAME);
+        return switch (grade) {
+            case EASY -> true;
+            case MIDDLING ->
+                outside
+                        || plant.kind().chart().terminals().contains(point)
+                        || point.equals(plant.kind().chart().frame());
+            case HARD -> outside;
+        };
+    }
+
+    @Override
+    public List<Point> points(List<Act> acts) {
+        return super.points(acts).stream()
+                .filter(p -> isReached(Terminal.fromId(p.id()), plant, number().grade()))
+                .toList();
+    }
+
     /** Some faults that readings tell from each other, one of them, and the fewest readings that tell it from the others. */
-    private static Choice choose(Plant plant, int count, Random chance) {
+    private static Choice choose(Plant plant, Grade grade, Random chance) {
+        int count = 3 + 2 * grade.ordinal();
         List<Fault> all =
                 new ArrayList<>(Faults.of(plant.circuit(), plant.request().links()));
         Collections.shuffle(all, chance);
         Map<Fault, double[]> readings = new LinkedHashMap<>();
-        List<Act> acts = acts(plant);
-        double[] sound = readings(plant.circuit(), plant, acts);
+        List<Act> acts = acts(plant, grade);
+        double[] sound = readings(plant.circuit(), plant, grade);
         for (Fault fault : all) {
-            double[] its = readings(fault.applyTo(plant.circuit()), plant, acts);
+            double[] its = readings(fault.applyTo(plant.circuit()), plant, grade);
             if (differ(its, sound) && readings.values().stream().allMatch(r -> differ(r, its))) {
                 readings.put(fault, its);
             }
@@ -79,8 +108,8 @@ final class FaultDeadExercise extends PlantExercise {
         return new Choice(plant, faults, wrong, shortest(its, others, acts));
     }
 
-    private static List<Act> acts(Plant plant) {
-        List<Terminal> points = probed(plant);
+    private static List<Act> acts(Plant plant, Grade grade) {
+        List<Terminal> points = probed(plant, grade);
         List<Act> acts = new ArrayList<>();
         for (HandlePosition at : HandlePosition.values()) {
             for (int i = 0; i < points.size(); i++) {
@@ -93,16 +122,17 @@ final class FaultDeadExercise extends PlantExercise {
         return acts;
     }
 
-    private static List<Terminal> probed(Plant plant) {
+    private static List<Terminal> probed(Plant plant, Grade grade) {
         return plant.circuit().terminals().stream()
                 .filter(t -> !t.is(gatepin.core.circuit.Device.Type.INSIDE)
                         && !t.is(gatepin.core.circuit.Device.Type.SPLICE))
+                .filter(t -> isReached(t, plant, grade))
                 .toList();
     }
 
-    private static double[] readings(Circuit circuit, Plant plant, List<Act> acts) {
-        List<Terminal> points = probed(plant);
-        double[] readings = new double[acts.size()];
+    private static double[] readings(Circuit circuit, Plant plant, Grade grade) {
+        List<Terminal> points = probed(plant, grade);
+        double[] readings = new double[HandlePosition.values().length * points.size() * (points.size() - 1) / 2];
         int at = 0;
         for (HandlePosition position : HandlePosition.values()) {
             Ohmmeter meter = Ohmmeter.on(circuit, State.atRest(position), Ohmmeter.Points.of(circuit, points));
@@ -129,10 +159,8 @@ final class FaultDeadExercise extends PlantExercise {
         return false;
     }
 
-    /** One reading where one will do, two where two will; more by always taking the one that tells most of what is left. */
+    /** The fewest, up to three, or as many as there are where there are few; more by always taking the one that tells most of what is left. */
     private static List<Act> shortest(double[] its, List<double[]> others, List<Act> acts) {
-        List<Integer> chosen = new ArrayList<>();
-        List<double[]> left = new ArrayList<>(others);
         int[] tells = new int[acts.size()];
         for (int i = 0; i < acts.size(); i++) {
             for (int o = 0; o < others.size(); o++) {
@@ -140,18 +168,38 @@ final class FaultDeadExercise extends PlantExercise {
             }
         }
         int all = (1 << others.size()) - 1;
-        for (int i = 0; i < tells.length; i++) {
-            if (tells[i] == all) {
-                return List.of(acts.get(i));
+        int exactly = acts.size() <= FEW ? others.size() : acts.size() <= SOME ? 3 : 2;
+        for (int count = 1; count <= exactly; count++) {
+            List<Integer> found = cover(tells, all, 0, count);
+            if (!found.isEmpty()) {
+                return found.stream().map(acts::get).toList();
             }
         }
-        for (int i = 0; i < tells.length; i++) {
-            for (int j = i + 1; tells[i] != 0 && j < tells.length; j++) {
-                if ((tells[i] | tells[j]) == all) {
-                    return List.of(acts.get(i), acts.get(j));
+        return acts.size() <= FEW ? List.of() : greedy(its, others, acts);
+    }
+
+    /** So many readings, of those from one on, that tell what is left; empty where there are none. */
+    private static List<Integer> cover(int[] tells, int left, int from, int count) {
+        for (int i = from; i < tells.length; i++) {
+            int then = left & ~tells[i];
+            if (then == 0) {
+                return List.of(i);
+            }
+            if (count > 1 && then != left) {
+                List<Integer> rest = cover(tells, then, i + 1, count - 1);
+                if (!rest.isEmpty()) {
+                    List<Integer> found = new ArrayList<>(List.of(i));
+                    found.addAll(rest);
+                    return found;
                 }
             }
         }
+        return List.of();
+    }
+
+    private static List<Act> greedy(double[] its, List<double[]> others, List<Act> acts) {
+        List<Integer> chosen = new ArrayList<>();
+        List<double[]> left = new ArrayList<>(others);
         while (!left.isEmpty()) {
             int best = 0;
             long most = 0;
@@ -182,7 +230,8 @@ final class FaultDeadExercise extends PlantExercise {
                         "practice.fault.brief",
                         plant.kind().name(),
                         plant.motor().volts()),
-                Sentence.of("practice.fault.dead"));
+                Sentence.of("practice.fault.dead"),
+                Sentence.of("practice.fault.reach." + number().grade().name()));
     }
 
     @Override

@@ -7,6 +7,7 @@ import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,9 +21,11 @@ final class Metered {
             List.of(Tool.counted("ohms-off", 2), Tool.counted("ohms-forward", 2), Tool.counted("ohms-reverse", 2));
 
     private final SimulatedReading meter;
+    private final Supply supply;
 
     Metered(Circuit actual, long seed) {
         this.meter = new SimulatedReading(actual, Meter.USUAL, seed);
+        this.supply = actual.supply();
     }
 
     /** The tool for a setting. */
@@ -54,8 +57,8 @@ final class Metered {
 
     /** What is read of an act. */
     Sensed sense(Act act) {
-        String one = WireExercise.label(act.one());
-        String other = WireExercise.label(act.other());
+        String one = WireExercise.label(supply, act.one());
+        String other = WireExercise.label(supply, act.other());
         Optional<Read> read = read(act);
         if (read.isEmpty()) {
             return Sensed.of("practice.sensed.ohms", one, other, 0.0);

@@ -107,7 +107,10 @@ final class StrangerExercise extends PlantExercise {
                 circuit.terminals().stream().map(t -> t.id()).toList().containsAll(List.of(act.one(), act.other()));
         return there
                 ? new Metered(circuit, number().seed()).sense(act)
-                : Sensed.of("practice.sensed.open", WireExercise.label(act.one()), WireExercise.label(act.other()));
+                : Sensed.of(
+                        "practice.sensed.open",
+                        WireExercise.label(plant.motor().supply(), act.one()),
+                        WireExercise.label(plant.motor().supply(), act.other()));
     }
 
     private static List<Option> options() {

@@ -74,8 +74,8 @@ final class TickExercise extends PlantExercise {
             brief.add(Sentence.of(
                     "practice.tick.wire",
                     i + 1,
-                    WireExercise.label(wire.from().id()),
-                    WireExercise.label(wire.to().id())));
+                    WireExercise.label(plant.motor().supply(), wire.from().id()),
+                    WireExercise.label(plant.motor().supply(), wire.to().id())));
         }
         brief.add(Sentence.of("practice.tick.answer"));
         return brief;
@@ -108,12 +108,12 @@ final class TickExercise extends PlantExercise {
                 ? Sensed.of(
                         "practice.tick.hangs",
                         act.one(),
-                        WireExercise.label(should.from().id()))
+                        WireExercise.label(plant.motor().supply(), should.from().id()))
                 : Sensed.of(
                         "practice.tick.lies",
                         act.one(),
-                        WireExercise.label(is.from().id()),
-                        WireExercise.label(is.to().id()));
+                        WireExercise.label(plant.motor().supply(), is.from().id()),
+                        WireExercise.label(plant.motor().supply(), is.to().id()));
     }
 
     @Override

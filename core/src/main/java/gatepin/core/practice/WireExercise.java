@@ -10,6 +10,7 @@ import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.State;
+import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
@@ -201,12 +202,23 @@ final class WireExercise extends Exercise {
 
     static List<Point> points(List<Terminal> terminals, MadeUp motor) {
         return terminals.stream()
-                .map(t -> new Point(
-                        t.id(),
-                        t.isLine()
-                                ? motor.supply().nameOf(t)
-                                : t.isGround() ? "G (" + t.device().name() + ")" : t.label()))
+                .map(t -> new Point(t.id(), label(motor.supply(), t.id())))
                 .toList();
+    }
+
+    /** A point as it is marked: a line by its name, a ground by what it is the ground of. */
+    static String label(Supply supply, String id) {
+        Terminal terminal = Terminal.fromId(id);
+        if (terminal.isLine()) {
+            return supply.nameOf(terminal);
+        }
+        return terminal.isGround()
+                ? switch (terminal.device().type()) {
+                    case MOTOR -> "G (motor)";
+                    case SUPPLY -> "G (supply)";
+                    default -> "G (switch)";
+                }
+                : terminal.label();
     }
 
     @Override
@@ -214,7 +226,10 @@ final class WireExercise extends Exercise {
         HandWiring wiring = wiring(before);
         if (act.by("join") || act.by("part")) {
             return laid(wiring, act).value().isPresent()
-                    ? Sensed.of("practice.wire." + act.tool(), label(act.one()), label(act.other()))
+                    ? Sensed.of(
+                            "practice.wire." + act.tool(),
+                            label(motor.supply(), act.one()),
+                            label(motor.supply(), act.other()))
                     : Sensed.of(Sentence.own(laid(wiring, act).problems().get(0).message()));
         }
         HandlePosition at = position(act.tool());
@@ -226,7 +241,7 @@ final class WireExercise extends Exercise {
         return HandlePosition.valueOf(tool.substring(tool.indexOf('-') + 1).toUpperCase(java.util.Locale.ROOT));
     }
 
-    private static Sensed ohms(Circuit circuit, HandlePosition at, Act act) {
+    private Sensed ohms(Circuit circuit, HandlePosition at, Act act) {
         Terminal a = Terminal.fromId(act.one());
         Terminal b = Terminal.fromId(act.other());
         double ohms = a.equals(b)
@@ -236,14 +251,13 @@ final class WireExercise extends Exercise {
                                 .ohms(a, b)
                         : Ohmmeter.OPEN;
         return Double.isInfinite(ohms)
-                ? Sensed.of("practice.sensed.open", label(act.one()), label(act.other()))
+                ? Sensed.of(
+                        "practice.sensed.open", label(motor.supply(), act.one()), label(motor.supply(), act.other()))
                 : Sensed.of(
-                        "practice.sensed.ohms", label(act.one()), label(act.other()), WindingsExercise.rounded(ohms));
-    }
-
-    static String label(String id) {
-        Terminal terminal = Terminal.fromId(id);
-        return terminal.isFrame() ? id : terminal.label();
+                        "practice.sensed.ohms",
+                        label(motor.supply(), act.one()),
+                        label(motor.supply(), act.other()),
+                        WindingsExercise.rounded(ohms));
     }
 
     @Override
@@ -307,8 +321,8 @@ final class WireExercise extends Exercise {
                     wire.isGround()
                             ? "practice.wire.why.ground"
                             : interchanged ? "practice.wire.why.swap" : "practice.wire.why.wire",
-                    label(wire.from().id()),
-                    label(wire.to().id())));
+                    label(motor.supply(), wire.from().id()),
+                    label(motor.supply(), wire.to().id())));
         }
         return steps;
     }

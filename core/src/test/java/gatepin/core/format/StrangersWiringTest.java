@@ -61,6 +61,16 @@ class StrangersWiringTest {
     }
 
     @Test
+    void whatTheFileSaysIsNotSoundIsNotLost() throws IOException {
+        ObjectNode file = (ObjectNode) JSON.readTree(example("potters-wheel"));
+        ((ObjectNode) file.path("motor").path("parts").path("coils").get(1)).put("health", "shorted");
+        ((ObjectNode) file.path("motor").path("parts").path("contacts").get(0)).put("health", "stuck-open");
+
+        assertThat(read(file.toString()).unwell()).containsExactly("start switch stuck open", "run V shorted");
+        assertThat(read(example("potters-wheel")).unwell()).isEmpty();
+    }
+
+    @Test
     void threePhasesAreToldByTheCoilThatShowsThem() throws IOException {
         assertThat(StrangersWiring.read(example("tool-grinder")).problems())
                 .singleElement()

@@ -217,4 +217,19 @@ class ExercisesTest {
         }
         assertThat(crossed).isGreaterThan(3);
     }
+
+    @Test
+    @DisplayName("a fault takes more readings the less is open, and a probe does not go through a cover")
+    void coversStayOn() {
+        for (int seed = 1; seed <= 12; seed++) {
+            Exercise hard = Exercises.of(new ExerciseNumber(Level.FAULT_DEAD, Grade.HARD, seed));
+            Exercise easy = Exercises.of(new ExerciseNumber(Level.FAULT_DEAD, Grade.EASY, seed));
+
+            assertThat(hard.fewest()).isGreaterThan(1);
+            assertThat(hard.points(List.of())).hasSize(4);
+            assertThat(easy.points(List.of())).hasSizeGreaterThan(8);
+            assertThat(hard.act(List.of(), new Act("ohms-off", "supply.L1", "S1.1")))
+                    .isEmpty();
+        }
+    }
 }

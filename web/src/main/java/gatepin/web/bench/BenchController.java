@@ -341,7 +341,8 @@ class BenchController {
                 .map(b -> {
                     HandlePosition position = position(at, b.circuit());
                     List<Throw> throwsBefore = thrown(before, b.circuit());
-                    Throw now = new Throw(Math.max(last(throwsBefore), Math.min(LONGEST_BEFORE, after)), position);
+                    double when = Double.isFinite(after) ? Math.min(LONGEST_BEFORE, after) : 0;
+                    Throw now = new Throw(Math.max(last(throwsBefore), when), position);
                     return PowerShown.of(
                             PowerOn.of(
                                     b.fitted(),

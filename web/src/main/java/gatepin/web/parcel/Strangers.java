@@ -72,7 +72,7 @@ public class Strangers {
         Reading<Long> opened = machines.bringIn(
                 shop,
                 FreeName.of(wished.strip(), Machines.LONGEST_NAME, name -> jobs.machineExists(shop, name)),
-                "A stranger's wiring, from a file.");
+                note(wiring));
         if (opened.value().isEmpty()) {
             return failed(opened.problems().get(0).message());
         }
@@ -81,6 +81,12 @@ public class Strangers {
         found.save(id, Seen.ANY, new FoundRecord(false, wiring.wires()));
         wiring.gear().ifPresent(k -> gear.choose(id, Seen.ANY, switches.put(shop, k), ""));
         return opened;
+    }
+
+    private static String note(StrangersWiring wiring) {
+        String note = "A stranger's wiring, from a file."
+                + (wiring.unwell().isEmpty() ? "" : " The file says: " + String.join(", ", wiring.unwell()) + ".");
+        return note.substring(0, Math.min(note.length(), Machines.LONGEST_NOTE));
     }
 
     private void describe(Job job, StrangersWiring wiring) {

@@ -301,15 +301,19 @@ final class PracticePage {
     /** The better way, a step of it at hand. */
     public List<Better> better(int at) {
         List<Better> better = new ArrayList<>();
-        List<Step> steps = standing.exercise().better();
-        for (int i = 0; i < steps.size(); i++) {
-            better.add(new Better(
-                    i + 1, act(steps.get(i).act()), wording.say(steps.get(i).why()), i + 1 == at));
+        List<Act> before = new ArrayList<>();
+        for (Step step : standing.exercise().better()) {
+            int number = better.size() + 1;
+            better.add(new Better(number, act(step.act(), before), wording.say(step.why()), number == at));
+            if (!step.act().tool().isEmpty()) {
+                before.add(step.act());
+            }
         }
         return better;
     }
 
-    private String act(Act act) {
+    /** An act in words, by the marks of its points. */
+    private String act(Act act, List<Act> before) {
         if (act.tool().isEmpty()) {
             return "";
         }
@@ -319,8 +323,16 @@ final class PracticePage {
                 .findFirst()
                 .orElse(act.tool());
         return tool
-                + (act.one().isEmpty() ? "" : ": " + act.one())
-                + (act.other().isEmpty() ? "" : " to " + act.other());
+                + (act.one().isEmpty() ? "" : ": " + mark(act.one(), before))
+                + (act.other().isEmpty() ? "" : " to " + mark(act.other(), before));
+    }
+
+    private String mark(String point, List<Act> before) {
+        return standing.exercise().points(before).stream()
+                .filter(p -> p.id().equals(point))
+                .map(Point::label)
+                .findFirst()
+                .orElse(point);
     }
 
     /** The acts of the better way up to a step. */

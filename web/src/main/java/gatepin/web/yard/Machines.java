@@ -26,7 +26,8 @@ public class Machines {
     /** The most letters of a machine's name. */
     public static final int LONGEST_NAME = 80;
 
-    private static final int LONGEST_NOTE = 400;
+    /** The most letters of what is noted of a machine. */
+    public static final int LONGEST_NOTE = 400;
 
     private final JobStore jobs;
     private final LogStore log;
