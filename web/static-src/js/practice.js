@@ -71,10 +71,17 @@ export default () => ({
     this.said = this.tool('part') ? 'Delete takes it off.' : '';
     this.show();
   },
+  // keys of the bench that mean nothing here: what was done stays in the notebook
   undo() {},
   redo() {},
   closer() {},
   further() {},
+  // Enter in an answer takes up no tool
+  entered(event) {
+    if (event.key !== 'Enter' || event.target.tagName !== 'INPUT') return;
+    event.preventDefault();
+    this.$root.querySelector('.ticket-actions button').focus();
+  },
   submit(event) {
     if (!event.submitter || event.submitter.name !== 'tool') return;
     event.preventDefault();

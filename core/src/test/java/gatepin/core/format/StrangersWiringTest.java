@@ -2,6 +2,7 @@ package gatepin.core.format;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
@@ -15,6 +16,7 @@ import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,6 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a job takes of a wiring that somebody else made. */
 class StrangersWiringTest {
@@ -58,6 +61,16 @@ class StrangersWiringTest {
         assertThat(wiring.plate().likelyFamily()).isEqualTo(family);
         assertThat(wiring.leads().all()).hasSize(points);
         assertThat(wiring.wires()).hasSize(wires);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"apple-scratter", "hay-loft-winch", "seed-auger", "tapping-drill"})
+    void whatWasNotMeasuredIsNotMadeUp(String name) throws IOException {
+        JsonNode measured = JSON.readTree(example(name)).path("motor").path("measured");
+        Plate.Extras extras = read(example(name)).plate().extras();
+
+        assertThat(extras.startMicrofarads().isPresent()).isEqualTo(measured.has("startMicrofarads"));
+        assertThat(extras.runMicrofarads().isPresent()).isEqualTo(measured.has("runMicrofarads"));
     }
 
     @Test

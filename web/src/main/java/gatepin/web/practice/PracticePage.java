@@ -92,8 +92,8 @@ final class PracticePage {
 
     /** The same in words. */
     public String idle() {
-        return wording.say(
-                Sentence.of("practice.hand." + standing.exercise().hand(acts).name()));
+        Hand hand = standing.exercise().hand(acts);
+        return hand == Hand.NONE ? "" : wording.say(Sentence.of("practice.hand." + hand.name()));
     }
 
     public boolean needsPoints() {

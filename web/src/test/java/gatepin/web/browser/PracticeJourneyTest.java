@@ -109,6 +109,11 @@ class PracticeJourneyTest {
         noted(() -> browser.keys(Keys.ENTER));
         assertThat(browser.text(".notebook")).contains(act.one() + " to " + act.other());
         assertThat(browser.script("return document.activeElement.value")).isEqualTo("ohms");
+        // Enter in an answer goes on to Done and takes up no tool
+        browser.tabTo("input[name^='answer.']");
+        browser.keys("A B", Keys.ENTER);
+        assertThat(browser.script("return document.activeElement.textContent")).isEqualTo("Done");
+        assertThat(browser.all(".notebook li")).hasSize(1);
     }
 
     @Test
