@@ -106,9 +106,15 @@ export default () => ({
   replace(root, html) {
     const fresh = new DOMParser().parseFromString(html, 'text/html');
     const { id, name, value } = document.activeElement;
+    // what was typed while the answer was on its way stays
+    const typed = [...root.querySelectorAll('[name^="answer."]')].map((f) => [f.name, f.value]);
     fresh.querySelectorAll('[data-part]').forEach((part) => {
       const here = root.querySelector(`[data-part="${part.dataset.part}"]`);
       if (here) here.replaceChildren(...part.childNodes);
+    });
+    typed.forEach(([field, text]) => {
+      const now = root.querySelector(`[name="${CSS.escape(field)}"]`);
+      if (now) now.value = text;
     });
     const again = id ? root.querySelector(`#${CSS.escape(id)}`) : name && root.querySelector(`button[name="${name}"][value="${CSS.escape(value)}"]`);
     if (again) again.focus();

@@ -5,6 +5,7 @@ const WORDS = {
   401: 'the key is missing. Open the address that start prints',
   403: 'the page was open too long. Reload it and try again',
   404: 'it is not there any more. Reload the page',
+  422: 'that cannot be done there',
   503: 'too much is going on, or the database does not answer. Try again in a moment',
 };
 

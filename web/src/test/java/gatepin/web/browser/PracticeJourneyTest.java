@@ -20,6 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 import org.openqa.selenium.interactions.PointerInput;
 
 /** The practice yard in a browser. */
@@ -145,6 +146,21 @@ class PracticeJourneyTest {
                 "/practice/" + exercise.number() + "?step=" + exercise.better().size());
         assertThat(browser.all(".scene .wire.is-run")).isNotEmpty();
         assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("what a probe cannot reach is said, and what is answered meanwhile stays")
+    void outOfReach() {
+        browser.go("/practice/" + new ExerciseNumber(Level.FAULT_DEAD, Grade.HARD, 34));
+        browser.script("document.querySelector('select[name^=\"answer.\"]').selectedIndex = 1");
+        noted(() ->
+                browser.drag(PointerInput.Kind.MOUSE, browser.one(drawn("supply.L1")), browser.one(drawn("motor.G"))));
+        assertThat(browser.script("return document.querySelector('select[name^=\"answer.\"]').selectedIndex"))
+                .isEqualTo(1L);
+        WebElement covered = browser.one("svg.by-hand.wide-only .stud");
+        browser.drag(PointerInput.Kind.MOUSE, browser.one(drawn("supply.L1")), covered);
+        browser.untilText("[role=status]", "Not done: that cannot be done there.");
+        assertThat(browser.all(".notebook li")).hasSize(1);
     }
 
     /** A point on the drawing that is shown. */
