@@ -17,7 +17,7 @@ import gatepin.core.machine.RunUp;
 import gatepin.core.machine.RunUpTrace;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.verdict.Analysis;
-import gatepin.core.verdict.RatedPoint;
+import gatepin.core.machine.RatedPoint;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

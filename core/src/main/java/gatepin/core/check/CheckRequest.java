@@ -5,7 +5,7 @@ import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
-import gatepin.core.verdict.RatedPoint;
+import gatepin.core.machine.RatedPoint;
 import java.util.Collection;
 import java.util.Optional;
 import java.util.Set;

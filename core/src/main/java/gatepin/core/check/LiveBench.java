@@ -9,10 +9,10 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.verdict.Analysis.Way;
-import gatepin.core.verdict.RatedPoint;
 import java.util.Random;
 import org.hipparchus.complex.Complex;
 

@@ -115,6 +115,30 @@ public record Circuit(
         return new Motor(List.copyOf(leads), motor.coils(), List.of(all), motor.contacts(), motor.rotor());
     }
 
+    /** The same without these capacitors, as with their tags pulled off. */
+    public Circuit withoutCapacitors(Set<String> names) {
+        if (names.isEmpty()) {
+            return this;
+        }
+        Motor left = new Motor(
+                motor.leads(),
+                motor.coils(),
+                motor.capacitors().stream()
+                        .filter(c -> !names.contains(c.name()))
+                        .toList(),
+                motor.contacts(),
+                motor.rotor());
+        return new Circuit(
+                left,
+                chart,
+                supply,
+                feeder,
+                wires,
+                outside.stream()
+                        .filter(e -> !(e instanceof Capacitor) || !names.contains(e.name()))
+                        .toList());
+    }
+
     /** Every capacitor, the motor's and those outside. */
     public List<Capacitor> capacitors() {
         List<Capacitor> all = new ArrayList<>(motor.capacitors());

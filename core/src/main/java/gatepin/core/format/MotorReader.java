@@ -18,10 +18,11 @@ import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.HeatBudget;
 import gatepin.core.machine.PlateFit;
+import gatepin.core.machine.RatedPoint;
+import gatepin.core.machine.Stated;
 import gatepin.core.plate.CodeLetter;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
-import gatepin.core.verdict.RatedPoint;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -141,8 +142,8 @@ final class MotorReader {
         return node.has(field) ? Optional.of(node.path(field).asDouble()) : Optional.empty();
     }
 
-    private static RatedPoint rated(Plate plate) {
-        return new RatedPoint(plate.slip(), plate.ratedOutputWatts() / (plate.rpm() * Math.PI / 30));
+    private static RatedPoint rated(Plate plate, Stated stated) {
+        return new RatedPoint(plate.slip(), plate.ratedOutputWatts() / (plate.rpm() * Math.PI / 30), stated);
     }
 
     private Optional<Result> fitted(Plate plate) {
@@ -176,7 +177,8 @@ final class MotorReader {
         }
         FittedMotor fitted = fit.value().orElseThrow();
         Motor motor = fitted.values().motor(leads, windings).with(Kind.START_SWITCH, health(node.path("startSwitch")));
-        return Optional.of(new Result(motor, Optional.of(fitted), rated(plate), plate));
+        return Optional.of(
+                new Result(motor, Optional.of(fitted), rated(plate, Stated.of(plate, fitted.values())), plate));
     }
 
     private static String pathOf(String field) {
@@ -251,18 +253,20 @@ final class MotorReader {
         }
         try {
             Motor motor = new Motor(leads, coils, capacitors, contacts, rotor);
-            return Optional.of(
-                    new Result(laidOut(motor, plate, parts.path("coils")), Optional.empty(), rated(plate), plate));
+            return Optional.of(new Result(motor, Optional.empty(), rated(plate, Stated.of(plate)), plate));
         } catch (IllegalArgumentException e) {
             problem("/motor/parts", "", e.getMessage() + ".");
             return Optional.empty();
         }
     }
 
-    /** Coils of which the file does not say what heats them get it from the plate's amps and from what they carry. */
-    private static Motor laidOut(Motor motor, Plate plate, JsonNode written) {
-        Motor usual = HeatBudget.laidOut(
-                motor, plate.slip(), plate.ratings().get(0).amps().orElse(0.0));
+    /** The same motor, with the heat of coils of which the file does not say it: from the plate's amps, and what the sound motor takes. */
+    Motor laidOut(Motor motor, List<Capacitor> capacitors, RatedPoint rated) {
+        JsonNode written = node.path("parts").path("coils");
+        if (written.isMissingNode()) {
+            return motor;
+        }
+        Motor usual = HeatBudget.laidOut(motor, capacitors, rated);
         List<Coil> coils = new ArrayList<>();
         for (int i = 0; i < written.size(); i++) {
             coils.add((written.get(i).has("joulesPerKelvin") ? motor : usual)

@@ -4,8 +4,8 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.FittedMotor;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.rotation.StatedRotation;
-import gatepin.core.verdict.RatedPoint;
 import java.util.List;
 import java.util.Optional;
 

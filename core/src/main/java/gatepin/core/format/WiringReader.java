@@ -110,9 +110,11 @@ public final class WiringReader {
             return Reading.failed(problems);
         }
         Optional<FittedMotor> fitted = motor.orElseThrow().fitted();
+        Circuit circuit = new Circuit(read, chart, supply(), feeder(), wires, outside);
         return Reading.of(new WiringFile(
                 root.path("machine").asText(),
-                new Circuit(read, chart, supply(), feeder(), wires, outside),
+                circuit.with(motors.laidOut(
+                        read, circuit.capacitors(), motor.orElseThrow().rated())),
                 fitted,
                 motor.orElseThrow().rated(),
                 probes,

@@ -13,9 +13,10 @@ import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.PowerClass;
+import gatepin.core.machine.RatedPoint;
+import gatepin.core.machine.Stated;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
-import gatepin.core.verdict.RatedPoint;
 import java.util.List;
 import java.util.Optional;
 
@@ -180,8 +181,8 @@ final class JobMotor {
 
     /** Where the motor works as its plate says. */
     Optional<RatedPoint> rated() {
-        return fitted().map(f ->
-                new RatedPoint(plate().orElseThrow().slip(), f.given().ratedNm()));
+        return fitted().map(f -> new RatedPoint(
+                plate().orElseThrow().slip(), f.given().ratedNm(), Stated.of(plate().orElseThrow(), f.values())));
     }
 
     /** A motor as it might be, for what does not hang on its values: what is joined, hot and lit. */

@@ -22,6 +22,8 @@ import java.util.Optional;
  * @param startMicrofarads start capacitor, µF, if known
  * @param runMicrofarads run capacitor, µF, if known
  * @param equalWindings both windings are alike, so that either can be the main one (three-lead PSC)
+ * @param startInHand the start capacitor that is there, µF, where it is not the one stated
+ * @param runInHand the run capacitor that is there, µF, where it is not the one stated
  */
 public record Given(
         MotorFamily family,
@@ -37,7 +39,47 @@ public record Given(
         Optional<Double> startOhms,
         Optional<Double> startMicrofarads,
         Optional<Double> runMicrofarads,
-        boolean equalWindings) {
+        boolean equalWindings,
+        Optional<Double> startInHand,
+        Optional<Double> runInHand) {
+    /** A capacitor this much off its print has failed (EIA-463 and usual tolerances, from memory: up to a fifth), as a share. */
+    private static final double OFF_ITS_PRINT = 0.25;
+
+    /** A motor whose capacitors are those stated. */
+    public Given(
+            MotorFamily family,
+            double outputWatts,
+            double volts,
+            Optional<Double> amps,
+            int hertz,
+            int rpm,
+            int poles,
+            double lockedKva,
+            boolean codeStated,
+            Optional<Double> runOhms,
+            Optional<Double> startOhms,
+            Optional<Double> startMicrofarads,
+            Optional<Double> runMicrofarads,
+            boolean equalWindings) {
+        this(
+                family,
+                outputWatts,
+                volts,
+                amps,
+                hertz,
+                rpm,
+                poles,
+                lockedKva,
+                codeStated,
+                runOhms,
+                startOhms,
+                startMicrofarads,
+                runMicrofarads,
+                equalWindings,
+                Optional.empty(),
+                Optional.empty());
+    }
+
     /** A motor whose windings differ. */
     public Given(
             MotorFamily family,
@@ -88,9 +130,44 @@ public record Given(
         return with(run, start, startMicrofarads, runMicrofarads, equalWindings);
     }
 
-    /** The same with capacitors that somebody read or measured; the plate's own where nobody did. */
+    /**
+     * The same with capacitors that somebody read or measured; the plate's own where nobody did. One that is not what the plate states is
+     * in hand, and not what should be there.
+     */
     public Given withCapacitors(Optional<Double> start, Optional<Double> run) {
-        return with(runOhms, startOhms, start.or(() -> startMicrofarads), run.or(() -> runMicrofarads), equalWindings);
+        Optional<Double> otherStart = start.filter(c -> isOff(c, startMicrofarads));
+        Optional<Double> otherRun = run.filter(c -> isOff(c, runMicrofarads));
+        Given with = with(
+                runOhms,
+                startOhms,
+                otherStart.isPresent() ? startMicrofarads : start.or(() -> startMicrofarads),
+                otherRun.isPresent() ? runMicrofarads : run.or(() -> runMicrofarads),
+                equalWindings);
+        return with.holding(otherStart, otherRun);
+    }
+
+    private static boolean isOff(double microfarads, Optional<Double> stated) {
+        return stated.filter(s -> Math.abs(microfarads - s) > OFF_ITS_PRINT * s).isPresent();
+    }
+
+    private Given holding(Optional<Double> start, Optional<Double> run) {
+        return new Given(
+                family,
+                outputWatts,
+                volts,
+                amps,
+                hertz,
+                rpm,
+                poles,
+                lockedKva,
+                codeStated,
+                runOhms,
+                startOhms,
+                startMicrofarads,
+                runMicrofarads,
+                equalWindings,
+                start,
+                run);
     }
 
     /** Something of it was measured, beside what its plate says. */
@@ -132,7 +209,9 @@ public record Given(
                 startOhms,
                 startMicrofarads,
                 runMicrofarads,
-                equalWindings);
+                equalWindings,
+                startInHand,
+                runInHand);
     }
 
     /** The same with two windings that are alike. */
@@ -160,7 +239,9 @@ public record Given(
                 start,
                 startCapacitor,
                 runCapacitor,
-                equal);
+                equal,
+                startInHand,
+                runInHand);
     }
 
     /**

@@ -1,21 +1,14 @@
 package gatepin.core.machine;
 
-import gatepin.core.circuit.AcNetwork;
-import gatepin.core.circuit.AcSolution;
-import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Coil;
 import gatepin.core.circuit.CoilRoles;
-import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.Motor;
-import gatepin.core.circuit.StandardConnection;
-import gatepin.core.circuit.State;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.plate.MotorFamily;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
-import org.hipparchus.complex.Complex;
 
 /**
  * How much heat the windings of a motor are laid out for: what each carries where the motor is connected as a rule, on its lower
@@ -36,41 +29,33 @@ public final class HeatBudget {
     /**
      * The motor with the heat that warms each of its coils by one kelvin.
      *
-     * @param slip slip at rated load
-     * @param ratedAmps line current at rated load on the lower voltage, A; 0 where it is not known
+     * @param capacitors the capacitors inside and beside it
+     * @param rated where it works as its plate says, and what its plate states besides
      */
-    public static Motor laidOut(Motor motor, double slip, double ratedAmps) {
-        int hertz = (int) Math.round(motor.rotor().ratedHertz());
-        List<Circuit> standard = Stream.of(StandardConnection.low(motor, hertz), StandardConnection.high(motor, hertz))
-                .flatMap(Optional::stream)
-                .toList();
-        long runCoils = motor.coils(Role.RUN).size();
-        double[] standing = new double[motor.coils().size()];
-        double[] running = new double[motor.coils().size()];
-        for (Circuit circuit : standard) {
-            AcSolution start =
-                    AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD)).at(1);
-            double at = start.torqueNm() < 0 ? 2 - slip : slip;
-            AcSolution run =
-                    AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD)).at(at);
-            for (int i = 0; i < standing.length; i++) {
-                Coil coil = circuit.motor().coils().get(i);
-                standing[i] = Math.max(standing[i], start.current(coil).norm());
-                running[i] = Math.max(running[i], run.current(coil).norm());
-            }
-        }
+    public static Motor laidOut(Motor motor, List<Capacitor> capacitors, RatedPoint rated) {
+        List<Normal> normals = Normal.onEachConnection(motor, capacitors, rated);
+        boolean usual = normals.get(0).isUsual();
+        boolean switched = normals.get(0)
+                .family()
+                .map(MotorFamily::hasStartSwitch)
+                .orElse(motor.has(InnerContact.Kind.START_SWITCH));
+        List<Coil> run = motor.coils(Role.RUN);
+        double ratedAmps =
+                run.isEmpty() ? 0 : rated.stated().amps(run.get(0).ratedVolts()).orElse(0.0) / run.size();
+        double mostRun =
+                run.stream().mapToDouble(c -> running(normals, c)).max().orElse(0);
         List<Coil> coils = new ArrayList<>();
-        for (int i = 0; i < standing.length; i++) {
-            Coil coil = motor.coils().get(i);
+        for (Coil coil : motor.coils()) {
             boolean runs = coil.role() == Role.RUN || new CoilRoles(motor).hasTwins();
-            double starting = standing[i] > 0 ? standing[i] : alone(motor, coil);
-            double lasting = standard.isEmpty()
-                    ? ratedAmps > 0 ? ratedAmps : starting / STANDSTILL_TIMES
-                    : Math.max(running[i], runs ? Math.max(ratedAmps / runCoils, running[0]) : 0);
+            double starting =
+                    normals.stream().mapToDouble(n -> n.amps(coil)).max().orElseThrow();
+            double lasting = usual
+                    ? Math.max(running(normals, coil), runs ? Math.max(ratedAmps, mostRun) : 0)
+                    : ratedAmps > 0 ? ratedAmps * run.size() : starting / STANDSTILL_TIMES;
             double joules = runs || lasting > OUT * starting
                     ? Copper.joulesPerKelvinForContinuous(coil.ohms(), RESERVE * lasting)
                     : Copper.joulesPerKelvinForStarting(coil.ohms(), starting);
-            if (!runs && motor.has(InnerContact.Kind.START_SWITCH)) {
+            if (!runs && switched) {
                 joules = Math.max(joules, Copper.joulesPerKelvinForStarting(coil.ohms(), starting));
             }
             coils.add(coil.laidOutFor(joules));
@@ -78,13 +63,7 @@ public final class HeatBudget {
         return motor.withCoils(coils);
     }
 
-    /** What a coil takes at standstill alone on its own voltage, A. */
-    private static double alone(Motor motor, Coil coil) {
-        return coil.ratedVolts()
-                / motor.rotor()
-                        .fieldImpedance(1, motor.rotor().ratedHertz())
-                        .multiply(coil.turns() * coil.turns())
-                        .add(new Complex(coil.ohms(), coil.leakageOhms()))
-                        .norm();
+    private static double running(List<Normal> normals, Coil coil) {
+        return normals.stream().mapToDouble(n -> n.runningAmps(coil)).max().orElse(0);
     }
 }

@@ -11,8 +11,10 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The equivalent circuit of a motor of a family, its whole run winding in parallel as on the lower voltage.
@@ -26,8 +28,10 @@ import java.util.List;
  * @param rotor the rotor, seen from the run winding
  * @param startOhms resistance of the start winding, Ω at 20 °C
  * @param startTurns effective turns of the start winding relative to the run winding
- * @param startMicrofarads start capacitor, µF; 0 where the family has none
- * @param runMicrofarads run capacitor, µF; 0 where the family has none
+ * @param startMicrofarads start capacitor as it should be, µF; 0 where the family has none
+ * @param runMicrofarads run capacitor as it should be, µF; 0 where the family has none
+ * @param startInHand start capacitor that is there, µF
+ * @param runInHand run capacitor that is there, µF
  */
 public record MotorValues(
         MotorFamily family,
@@ -40,13 +44,71 @@ public record MotorValues(
         double startOhms,
         double startTurns,
         double startMicrofarads,
-        double runMicrofarads) {
+        double runMicrofarads,
+        double startInHand,
+        double runInHand) {
     /** Series resistance of a capacitor as a share of its reactance: electrolytic to start, oil-filled to run. */
     private static final double START_LOSS = 0.08;
 
     private static final double RUN_LOSS = 0.005;
     /** Stands for the heat budget until it is worked out, J/K. */
     private static final double NOT_YET = 1;
+
+    /** A motor whose capacitors are as they should be. */
+    public MotorValues(
+            MotorFamily family,
+            double ratedVolts,
+            double ratedAmps,
+            double ratedSlip,
+            double runOhms,
+            double runLeakageOhms,
+            Rotor rotor,
+            double startOhms,
+            double startTurns,
+            double startMicrofarads,
+            double runMicrofarads) {
+        this(
+                family,
+                ratedVolts,
+                ratedAmps,
+                ratedSlip,
+                runOhms,
+                runLeakageOhms,
+                rotor,
+                startOhms,
+                startTurns,
+                startMicrofarads,
+                runMicrofarads,
+                startMicrofarads,
+                runMicrofarads);
+    }
+
+    /** The same with other capacitors in the place of those that should be there, µF. */
+    MotorValues inHand(double start, double run) {
+        return new MotorValues(
+                family,
+                ratedVolts,
+                ratedAmps,
+                ratedSlip,
+                runOhms,
+                runLeakageOhms,
+                rotor,
+                startOhms,
+                startTurns,
+                startMicrofarads,
+                runMicrofarads,
+                start,
+                run);
+    }
+
+    /** What counts as stated of a motor with these values on its lower voltage. */
+    private Stated stated() {
+        return new Stated(
+                List.of(new Plate.Rating((int) Math.round(ratedVolts), Optional.of(ratedAmps))),
+                Optional.of(family),
+                startMicrofarads > 0 ? Optional.of(startMicrofarads) : Optional.empty(),
+                runMicrofarads > 0 ? Optional.of(runMicrofarads) : Optional.empty());
+    }
 
     /** Both windings are alike: either can be the main one, and is laid out for it. */
     public boolean hasEqualWindings() {
@@ -84,7 +146,9 @@ public record MotorValues(
 
     /** The same between given windings. */
     public Motor motor(List<Terminal> leads, List<Winding> windings) {
-        return HeatBudget.laidOut(unheated(leads, windings), ratedSlip, ratedAmps);
+        Motor made = unheated(leads, windings);
+        // family and capacitors are stated, so that the torque plays no part
+        return HeatBudget.laidOut(made, made.capacitors(), new RatedPoint(ratedSlip, 1, stated()));
     }
 
     /** The same without its heat budget: enough to solve for currents. */
@@ -146,11 +210,11 @@ public record MotorValues(
     /** The capacitor between its own leads; where there are two, the start capacitor with its switch beside the other. */
     private void addBox(Winding box, List<Capacitor> capacitors, List<InnerContact> contacts) {
         if (family.hasRunCapacitor()) {
-            capacitors.add(capacitor("run capacitor", box.like(), box.other(), runMicrofarads));
+            capacitors.add(capacitor("run capacitor", box.like(), box.other(), runInHand));
         }
         if (family.hasStartCapacitor()) {
             Terminal far = family.hasRunCapacitor() ? Terminal.inside(box.name() + " a") : box.other();
-            capacitors.add(capacitor("start capacitor", box.like(), far, startMicrofarads));
+            capacitors.add(capacitor("start capacitor", box.like(), far, startInHand));
             if (family.hasRunCapacitor()) {
                 contacts.add(new InnerContact("start switch", Kind.START_SWITCH, far, box.other(), Health.WORKS));
             }
@@ -179,10 +243,10 @@ public record MotorValues(
         coils.add(startCoil(half, afterCoil, halves));
         String suffix = halves == 1 ? "" : " of " + half.name();
         if (family.hasRunCapacitor()) {
-            capacitors.add(capacitor("run capacitor" + suffix, afterCoil, half.other(), runMicrofarads / halves));
+            capacitors.add(capacitor("run capacitor" + suffix, afterCoil, half.other(), runInHand / halves));
         }
         if (family.hasStartCapacitor()) {
-            capacitors.add(capacitor("start capacitor" + suffix, afterCoil, afterCapacitor, startMicrofarads / halves));
+            capacitors.add(capacitor("start capacitor" + suffix, afterCoil, afterCapacitor, startInHand / halves));
         }
         if (family.hasStartSwitch()) {
             contacts.add(new InnerContact(

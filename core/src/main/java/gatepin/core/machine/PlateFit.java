@@ -52,6 +52,9 @@ public final class PlateFit {
     /** A motor of a few watts takes up to about eight volt-amperes for each of them (common practice, doubled). */
     private static final double MOST_VOLT_AMPERES_A_WATT = 16;
 
+    /** A capacitor this many times larger or smaller than usual of its family and output belongs to another motor (common practice). */
+    private static final double BELIEVED = 4;
+
     private static final Supply.Kind KIND = Supply.Kind.HOT_AND_NEUTRAL;
 
     private final Given given;
@@ -80,20 +83,32 @@ public final class PlateFit {
         set(6, given.startOhms().orElse(ratio * prior(0)), given.startOhms().isPresent() ? METER : 0.35);
         set(7, family == MotorFamily.SPLIT_PHASE ? 0.8 : 1.2, 0.2);
         double scale = (115 / given.volts()) * (115 / given.volts()) * 60 / given.hertz();
-        set(
-                8,
-                given.startMicrofarads().orElse(370 * Math.pow(given.horsepower(), 0.75) * scale),
-                given.startMicrofarads().isPresent() ? 0.02 : 0.3);
-        set(
-                9,
-                given.runMicrofarads().orElse(80 * Math.pow(given.horsepower(), 0.85) * scale),
-                given.runMicrofarads().isPresent() ? 0.02 : 0.35);
+        double usualStart = 370 * Math.pow(given.horsepower(), 0.75) * scale;
+        double usualRun = 80 * Math.pow(given.horsepower(), 0.85) * scale;
+        believed(8, usualStart, given.startMicrofarads().filter(c -> areInPlace(given)), 0.3);
+        believed(9, usualRun, given.runMicrofarads().filter(c -> areInPlace(given)), 0.35);
         observe();
     }
 
     private void set(int parameter, double value, double tolerance) {
         prior[parameter] = Math.log(value);
         loose[parameter] = tolerance;
+    }
+
+    /** A capacitor that is there is fitted to where such a motor can have it; else the motor is what it should be with another. */
+    private void believed(int parameter, double usual, Optional<Double> there, double tolerance) {
+        Optional<Double> believed = there.filter(c -> c > usual / BELIEVED && c < usual * BELIEVED);
+        set(parameter, believed.orElse(usual), believed.isPresent() ? 0.02 : tolerance);
+    }
+
+    /** A start capacitor is larger than the run capacitor beside it; where it is not, they are exchanged. */
+    private static boolean areInPlace(Given given) {
+        return !given.family().hasStartCapacitor()
+                || !given.family().hasRunCapacitor()
+                || given.startMicrofarads().isEmpty()
+                || given.runMicrofarads().isEmpty()
+                || given.startMicrofarads().orElseThrow()
+                        > given.runMicrofarads().orElseThrow();
     }
 
     private double prior(int parameter) {
@@ -235,7 +250,26 @@ public final class PlateFit {
         }
         given.runOhms().ifPresent(o -> residuals.add(measured("run winding, Ω", o, values.runOhms())));
         given.startOhms().ifPresent(o -> residuals.add(measured("start winding, Ω", o, values.startOhms())));
-        return new FittedMotor(given, values, spreads, residuals);
+        return new FittedMotor(
+                given,
+                inHand(values),
+                spreads.stream()
+                        .map(s -> new FittedMotor.Spread(inHand(s.up()), inHand(s.down())))
+                        .toList(),
+                residuals);
+    }
+
+    /** With the capacitors that are there, where they are not those that should be. */
+    private MotorValues inHand(MotorValues sound) {
+        return sound.inHand(
+                there(given.startInHand().or(given::startMicrofarads), sound.startMicrofarads()),
+                there(given.runInHand().or(given::runMicrofarads), sound.runMicrofarads()));
+    }
+
+    private static double there(Optional<Double> there, double should) {
+        return should > 0
+                ? there.filter(c -> Math.abs(Math.log(c / should)) > 0.1).orElse(should)
+                : 0;
     }
 
     private static Residual measured(String what, double wanted, double got) {
@@ -274,6 +308,8 @@ public final class PlateFit {
     private MotorValues values(double[] logarithms) {
         double[] p = Arrays.stream(logarithms).map(Math::exp).toArray();
         Rotor rotor = new Rotor(given.poles(), given.hertz(), p[2], p[3], p[4], p[5], inertia());
+        double start = given.family().hasStartCapacitor() ? p[8] : 0;
+        double run = given.family().hasRunCapacitor() ? p[9] : 0;
         return new MotorValues(
                 given.family(),
                 given.volts(),
@@ -284,8 +320,8 @@ public final class PlateFit {
                 rotor,
                 given.equalWindings() ? p[0] : p[6],
                 given.equalWindings() ? 1 : p[7],
-                given.family().hasStartCapacitor() ? p[8] : 0,
-                given.family().hasRunCapacitor() ? p[9] : 0);
+                start,
+                run);
     }
 
     /** A rotor of this torque weighs about this much, kg m² (common practice: 0.004 kg m² for 3/4 hp, 4 poles). */

@@ -14,7 +14,7 @@ import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
-import gatepin.core.verdict.RatedPoint;
+import gatepin.core.machine.RatedPoint;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -11,6 +11,7 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.machine.RatedPoint;
 import java.util.List;
 
 /** What to do about a wrong connection. Only what the engine has run and found sound is advised. */

@@ -8,6 +8,7 @@ import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
+import gatepin.core.machine.RatedPoint;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -10,6 +10,7 @@ import gatepin.core.circuit.Motor;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.Connection;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.Optional;
 import java.util.stream.Stream;

@@ -2,6 +2,7 @@ package gatepin.core.verdict;
 
 import gatepin.core.Severity;
 import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.AcrossTheLines;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
@@ -13,13 +14,17 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.machine.Normal;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -30,22 +35,29 @@ final class Judge {
     private final Circuit circuit;
     private final Networks networks;
     private final Networks stiff;
+    /** The same without what only corrects the power factor: what the motor itself takes. */
+    private final Networks uncorrected;
+
     private final RatedPoint rated;
-    private final Usual usual;
+    private final Normal usual;
     private final Map<Setting, Solved> solved = new LinkedHashMap<>();
     private final List<Verdict> verdicts = new ArrayList<>();
 
     Judge(Circuit circuit, RatedPoint rated) {
-        this(circuit, rated, new Usual(circuit.behind(Feeder.STIFF), rated));
+        this(circuit, rated, Normal.of(circuit.behind(Feeder.STIFF), rated));
     }
 
     /** Judges a circuit by what its motor gets where everything is sound. */
-    Judge(Circuit circuit, RatedPoint rated, Usual usual) {
+    Judge(Circuit circuit, RatedPoint rated, Normal usual) {
         this.circuit = circuit;
         this.rated = rated;
         this.networks = Networks.of(circuit);
         this.stiff = circuit.feeder().equals(Feeder.STIFF) ? networks : Networks.of(circuit.behind(Feeder.STIFF));
         this.usual = usual;
+        Set<String> correcting = new HashSet<>(AcrossTheLines.capacitors(circuit));
+        circuit.capacitors().stream().filter(usual::isOfStartBranch).forEach(c -> correcting.remove(c.name()));
+        this.uncorrected =
+                correcting.isEmpty() ? stiff : Networks.of(stiff.circuit().withoutCapacitors(correcting));
         for (Setting setting : circuit.settings()) {
             solved.put(setting, Solved.of(stiff, rated, setting));
         }
@@ -78,7 +90,8 @@ final class Judge {
             }
             verdicts.addAll(faults.in(setting));
             if (setting.isMeantToRun() && !faults.isShort(setting)) {
-                verdicts.addAll(new RunJudge(networks, stiff, rated, usual, setting, in(setting)).verdicts());
+                verdicts.addAll(
+                        new RunJudge(networks, stiff, uncorrected, rated, usual, setting, in(setting)).verdicts());
             }
         }
         verdicts.addAll(faults.frames());
@@ -159,7 +172,7 @@ final class Judge {
                 continue;
             }
             double slip = in(setting).way() == Way.MINUS ? 2 - rated.slip() : rated.slip();
-            Protection protection = Protection.of(stiff, setting, slip);
+            Protection protection = Protection.of(uncorrected, setting, slip);
             anyFlows |= protection.flowing() > Carrying.NOTHING_AMPS;
             if (!protection.isWhole()) {
                 whole = false;

@@ -4,6 +4,8 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
+import gatepin.core.machine.Normal;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +27,7 @@ public record Judgement(List<Verdict> verdicts, Map<Setting, Way> ways) {
     public static final class Measure {
         private final Circuit sound;
         private final RatedPoint rated;
-        private final Map<Supply, Usual> usual = new ConcurrentHashMap<>();
+        private final Map<Supply, Normal> usual = new ConcurrentHashMap<>();
 
         /**
          * Measures by a circuit.
@@ -41,7 +43,7 @@ public record Judgement(List<Verdict> verdicts, Map<Setting, Way> ways) {
         /** Judges a circuit. */
         public Judgement of(Circuit circuit) {
             Judge judge = new Judge(
-                    circuit, rated, usual.computeIfAbsent(circuit.supply(), s -> new Usual(sound.on(s), rated)));
+                    circuit, rated, usual.computeIfAbsent(circuit.supply(), s -> Normal.of(sound.on(s), rated)));
             return new Judgement(judge.verdicts(), judge.ways());
         }
     }

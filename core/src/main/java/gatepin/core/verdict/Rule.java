@@ -38,10 +38,22 @@ public enum Rule {
     START_CAPACITOR_OUT,
     /** A capacitor lies straight across the lines. Value: its current, A. */
     CAPACITOR_ACROSS_LINES,
+    /** A capacitor that belongs to no winding lies across the lines: it corrects the power factor. Value: its current, A. */
+    CORRECTION_CAPACITOR,
+    /** The capacitors in series with the start winding are not those it needs. Value and expected: its current at standstill, A. */
+    START_CAPACITOR_WRONG,
     /** The start winding is fed past its capacitor. Value and expected: its current at standstill, A. */
     CAPACITOR_PASSED_BY,
-    /** The start winding stays in circuit at speed. Value: its current, A. */
+    /** The start winding stays in circuit at speed. Value: its current, A; expected: what it should carry, A. */
     START_LEFT_IN,
+    /** The start winding carries too much at speed. Value: its current, A; expected: what it should carry, A. */
+    START_OVERLOADED,
+    /** The start winding carries too little at speed. Value: its current, A; expected: what it should carry, A. */
+    RUN_CAPACITOR_OUT,
+    /** It starts with too little torque. Value: torque at standstill, times rated torque; expected: what it should have. */
+    STARTS_WEAKLY,
+    /** It draws more at rated load than its plate says. Value and expected: line current, A. */
+    DRAWS_TOO_MUCH,
     /** It hums and does not start: the torque at standstill is next to nothing. Value: line current, A. */
     HUMS,
     /** It starts. Value: torque at standstill, N·m, its sign the direction; expected: rated torque, N·m. */

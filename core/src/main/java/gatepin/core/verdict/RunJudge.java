@@ -2,6 +2,7 @@ package gatepin.core.verdict;
 
 import gatepin.core.Severity;
 import gatepin.core.circuit.AcSolution;
+import gatepin.core.circuit.AcrossTheLines;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
@@ -15,6 +16,8 @@ import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.machine.Copper;
+import gatepin.core.machine.Normal;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.verdict.Judge.Solved;
 import java.util.ArrayList;
@@ -43,19 +46,49 @@ final class RunJudge {
 
     private static final double MUCH_WEAKENED = 0.6;
     private static final double HALF_AN_HOUR = 1800;
+    /** Less of its current at speed than this share of what it should carry: what feeds the start winding there is out. */
+    private static final double HARDLY_FED = 0.6;
+    /** Capacitors that put this many times more or less in series than they should are not those that belong there. */
+    private static final double OTHER_CAPACITOR = 1.33;
+
+    private static final double QUITE_OTHER_CAPACITOR = 2;
+    /** A motor that starts with less than this share of the torque it should is worth a warning, with less than the second a danger. */
+    private static final double WEAK = 0.6;
+
+    private static final double MUCH_TOO_WEAK = 0.35;
+    /** No family starts anything with less of rated torque than this (common practice: a fan's PSC motor has a fifth and more). */
+    private static final double LEAST_START = 0.1;
+    /** More than this times rated amps, with nothing else found, is worth a warning, more than the second a danger. */
+    private static final double DRAWS_MORE = 1.25;
+
+    private static final double DRAWS_FAR_MORE = 1.6;
 
     private final Circuit circuit;
     private final Circuit stiff;
     private final Networks networks;
     private final Networks stiffNetworks;
+    private final Networks uncorrected;
     private final RatedPoint rated;
-    private final Usual usual;
+    private final Normal usual;
     private final Setting setting;
     private final Solved now;
     private final CoilRoles roles;
     private final List<Verdict> verdicts = new ArrayList<>();
 
-    RunJudge(Networks networks, Networks stiff, RatedPoint rated, Usual usual, Setting setting, Solved now) {
+    /**
+     * Judges a setting.
+     *
+     * @param uncorrected the stiff circuit without what only corrects the power factor
+     */
+    RunJudge(
+            Networks networks,
+            Networks stiff,
+            Networks uncorrected,
+            RatedPoint rated,
+            Normal usual,
+            Setting setting,
+            Solved now) {
+        this.uncorrected = uncorrected;
         this.circuit = networks.circuit();
         this.stiff = stiff.circuit();
         this.networks = networks;
@@ -97,8 +130,9 @@ final class RunJudge {
                     Severity.DANGER,
                     v -> v.at(fed ? List.of() : startLeads()).reading(amps, 0));
         } else {
-            circuit.motor().coils(Role.START).forEach(this::leftIn);
+            coils(Role.START).forEach(this::startAtSpeed);
             turns();
+            draws();
         }
         burns();
         return verdicts;
@@ -182,7 +216,7 @@ final class RunJudge {
         double volts = running.voltage(coil).norm();
         double[] should = usual.runVolts(like(coil));
         boolean idle = !usual.carries(now.standstill(), coil)
-                && running.current(coil).norm() < Usual.NOTHING * usual.amps(like(coil));
+                && running.current(coil).norm() < Normal.NOTHING * usual.amps(like(coil));
         Rule rule = idle
                 ? Rule.RUN_HALF_IDLE
                 : volts > (1 + RUN_TOLERANCE) * should[1] ? Rule.RUN_OVERVOLTAGE : Rule.RUN_UNDERVOLTAGE;
@@ -202,13 +236,11 @@ final class RunJudge {
 
     private void capacitorsAcrossLines() {
         for (Capacitor capacitor : circuit.capacitors()) {
-            var nodes = now.standstill().nodes();
-            boolean across = (nodes.same(capacitor.a(), Terminal.L1) && nodes.same(capacitor.b(), Terminal.L2))
-                    || (nodes.same(capacitor.a(), Terminal.L2) && nodes.same(capacitor.b(), Terminal.L1));
-            if (across) {
+            if (isAcross(capacitor)) {
+                boolean corrects = !usual.isOfStartBranch(capacitor);
                 say(
-                        Rule.CAPACITOR_ACROSS_LINES,
-                        Severity.DANGER,
+                        corrects ? Rule.CORRECTION_CAPACITOR : Rule.CAPACITOR_ACROSS_LINES,
+                        corrects ? Severity.GOOD : Severity.DANGER,
                         v -> v.about(capacitor.name())
                                 .at(List.of(capacitor.a(), capacitor.b()))
                                 .reading(now.standstill().current(capacitor).norm(), 0));
@@ -216,11 +248,15 @@ final class RunJudge {
         }
     }
 
+    private boolean isAcross(Capacitor capacitor) {
+        return AcrossTheLines.isAcross(capacitor, now.standstill().nodes());
+    }
+
     /** Gives false when the coil carries nothing at standstill. */
     private boolean start(Coil coil) {
         double amps = now.standstill().current(coil).norm();
         double should = usual.amps(like(coil));
-        if (amps < Usual.NOTHING * should) {
+        if (amps < Normal.NOTHING * should) {
             say(
                     Rule.START_NOT_ENERGISED,
                     Severity.DANGER,
@@ -229,33 +265,63 @@ final class RunJudge {
         }
         double share = amps / should;
         double volts = now.standstill().voltage(coil).norm();
-        if (share > 1 + START_TOLERANCE) {
-            boolean passedBy = !circuit.capacitors().isEmpty() && throughCapacitors() < amps / 2;
+        double series = seriesShare();
+        if (share > 1 + START_TOLERANCE && series < 1 / OTHER_CAPACITOR) {
+            boolean passedBy = throughCapacitors() < amps / 2;
             say(
-                    passedBy ? Rule.CAPACITOR_PASSED_BY : Rule.START_OVERVOLTAGE,
+                    passedBy ? Rule.CAPACITOR_PASSED_BY : Rule.START_CAPACITOR_WRONG,
+                    Severity.DANGER,
+                    v -> v.about(coil.name()).at(startLeads()).reading(amps, should));
+        } else if (share > 1 + START_TOLERANCE) {
+            say(
+                    Rule.START_OVERVOLTAGE,
                     Severity.DANGER,
                     v -> v.about(coil.name())
                             .at(startLeads())
-                            .reading(passedBy ? amps : volts, passedBy ? should : usual.volts(like(coil)))
-                            .advising(passedBy ? Advice.NONE : Advice.forVoltage(stiff)));
+                            .reading(volts, usual.volts(like(coil)))
+                            .advising(Advice.forVoltage(stiff)));
+        } else if (share < 1 - START_TOLERANCE && startCapacitorIsOut(amps)) {
+            say(
+                    Rule.START_CAPACITOR_OUT,
+                    Severity.WARN,
+                    v -> v.about(coil.name()).at(startLeads()).reading(share, 1));
+        } else if (series > QUITE_OTHER_CAPACITOR
+                || series < 1 / QUITE_OTHER_CAPACITOR
+                || (share < 1 - START_TOLERANCE && series > OTHER_CAPACITOR)) {
+            say(
+                    Rule.START_CAPACITOR_WRONG,
+                    Severity.WARN,
+                    v -> v.about(coil.name()).at(startLeads()).reading(amps, should));
         } else if (share < 1 - START_TOLERANCE) {
-            if (startCapacitorIsOut(amps)) {
-                say(
-                        Rule.START_CAPACITOR_OUT,
-                        Severity.WARN,
-                        v -> v.about(coil.name()).at(startLeads()).reading(share, 1));
-            } else {
-                say(
-                        Rule.START_UNDERVOLTAGE,
-                        Severity.WARN,
-                        v -> v.about(coil.name()).at(startLeads()).reading(volts, usual.volts(like(coil))));
-            }
+            say(
+                    Rule.START_UNDERVOLTAGE,
+                    Severity.WARN,
+                    v -> v.about(coil.name()).at(startLeads()).reading(volts, usual.volts(like(coil))));
         }
         return true;
     }
 
+    /** The capacitors in series with the start winding, and not straight across the lines. */
+    private List<Capacitor> startCapacitors() {
+        return circuit.capacitors().stream().filter(c -> !isAcross(c)).toList();
+    }
+
+    /** What capacitors put in series with the start winding, times what they should; 1 where that cannot be told. */
+    private double seriesShare() {
+        double should = usual.seriesOhms().orElse(0.0);
+        if (should == 0) {
+            return 1;
+        }
+        return Normal.seriesOhms(
+                        now.standstill(),
+                        startCapacitors(),
+                        coils(Role.START),
+                        circuit.supply().hertz())
+                / should;
+    }
+
     private double throughCapacitors() {
-        return circuit.capacitors().stream()
+        return startCapacitors().stream()
                 .mapToDouble(c -> now.standstill().current(c).norm())
                 .sum();
     }
@@ -267,34 +333,84 @@ final class RunJudge {
                 .toList();
         return !switches.isEmpty()
                 && throughCapacitors() > startAmps / 2
-                && switches.stream().allMatch(c -> now.standstill().current(c).norm() < Usual.NOTHING * startAmps);
+                && switches.stream().allMatch(c -> now.standstill().current(c).norm() < Normal.NOTHING * startAmps);
     }
 
     /**
-     * A start winding that carries at speed what it carries with the start switch closed, and more than it should: bypassed or
-     * stuck. What a run capacitor feeds it is as it should be.
+     * What the start winding carries at speed, against what it should: nothing where it is switched out, what the run capacitor feeds it
+     * where there is one. One that should be out and carries, or carries what it does with the start switch closed, stays in: the switch
+     * is stuck, bypassed or missing.
      */
-    private void leftIn(Coil coil) {
-        if (!circuit.motor().has(Kind.START_SWITCH)) {
+    private void startAtSpeed(Coil coil) {
+        double slip = now.running().slip();
+        double carries = now.running().current(coil).norm();
+        double starting = usual.amps(like(coil));
+        double should = usual.runningAmps(like(coil));
+        boolean out = should < Normal.NOTHING * starting;
+        double most = out ? Normal.NOTHING * starting : STAYS_IN * should;
+        if (carries > most) {
+            double closed = stiffNetworks
+                    .in(State.atRest(setting))
+                    .at(slip)
+                    .current(coil)
+                    .norm();
+            boolean stays =
+                    out || (circuit.motor().has(Kind.START_SWITCH) && Math.abs(carries - closed) < 0.1 * closed);
+            if (stays || !isOnWrongVoltage()) {
+                boolean grave = stays ? carries > MUCH_WEAKENED / 2 * starting || !out : carries > 1.5 * should;
+                say(
+                        stays ? Rule.START_LEFT_IN : Rule.START_OVERLOADED,
+                        grave ? Severity.DANGER : Severity.WARN,
+                        v -> v.about(coil.name()).at(startLeads()).reading(carries, should));
+            }
+        } else if (!out && carries < HARDLY_FED * should && !isOnWrongVoltage()) {
+            say(
+                    Rule.RUN_CAPACITOR_OUT,
+                    Severity.WARN,
+                    v -> v.about(coil.name()).at(startLeads()).reading(carries, should));
+        }
+    }
+
+    private boolean isOnWrongVoltage() {
+        return verdicts.stream()
+                .anyMatch(v -> v.rule() == Rule.RUN_OVERVOLTAGE
+                        || v.rule() == Rule.RUN_UNDERVOLTAGE
+                        || v.rule() == Rule.RUN_HALF_IDLE
+                        || v.rule() == Rule.HALVES_OPPOSING);
+    }
+
+    /** What it draws at rated load, against its plate, where nothing else that was found explains it. */
+    private void draws() {
+        if (isOnWrongVoltage() || verdicts.stream().anyMatch(v -> v.severity() == Severity.DANGER)) {
             return;
         }
-        double slip = now.running().slip();
-        double open = now.running().current(coil).norm();
-        double closed =
-                stiffNetworks.in(State.atRest(setting)).at(slip).current(coil).norm();
-        if (open > Usual.NOTHING * usual.amps(coil)
-                && open > STAYS_IN * usual.runningAmps(coil)
-                && Math.abs(open - closed) < 0.1 * closed) {
-            say(
-                    Rule.START_LEFT_IN,
-                    Severity.DANGER,
-                    v -> v.about(coil.name()).at(startLeads()).reading(open, 0));
-        }
+        double scale = usual.ownVolts() > 0 ? Math.max(1, circuit.supply().volts() / usual.ownVolts()) : 1;
+        usual.lineAmps().ifPresent(rated -> {
+            double amps = uncorrected
+                    .in(State.atSpeed(setting))
+                    .at(now.running().slip())
+                    .lineAmps();
+            if (amps > DRAWS_MORE * scale * rated) {
+                say(
+                        Rule.DRAWS_TOO_MUCH,
+                        amps > DRAWS_FAR_MORE * scale * rated ? Severity.DANGER : Severity.WARN,
+                        v -> v.reading(amps, rated));
+            }
+        });
     }
 
     /** It starts; and what the feeder leaves of that. */
     private void turns() {
-        say(Rule.TURNS, Severity.GOOD, v -> v.reading(now.standstill().torqueNm(), rated.torqueNm()));
+        double nm = Math.abs(now.standstill().torqueNm());
+        double should = usual.startNm().orElse(nm);
+        if (nm < WEAK * should || nm < LEAST_START * rated.torqueNm()) {
+            say(
+                    Rule.STARTS_WEAKLY,
+                    nm < MUCH_TOO_WEAK * should ? Severity.DANGER : Severity.WARN,
+                    v -> v.reading(nm / rated.torqueNm(), should / rated.torqueNm()));
+        } else {
+            say(Rule.TURNS, Severity.GOOD, v -> v.reading(now.standstill().torqueNm(), rated.torqueNm()));
+        }
         AcSolution actual = networks.atRest(setting);
         double share = actual.torqueNm() / now.standstill().torqueNm();
         if (share < WEAKENED) {

@@ -186,7 +186,15 @@ public record VerdictWords(Sentence title, Sentence words) {
                 case HALVES_OPPOSING -> new VerdictWords(title(where()), words(flows(), advice()));
                 case START_HALVES_OPPOSING -> new VerdictWords(title(where()), words(flows(), ends()));
                 case START_CAPACITOR_OUT -> new VerdictWords(title(where()), words(ends(), percent(verdict.value())));
-                case CAPACITOR_ACROSS_LINES -> new VerdictWords(title(verdict.part(), where()), words(flows()));
+                case START_CAPACITOR_WRONG, START_OVERLOADED, RUN_CAPACITOR_OUT ->
+                    new VerdictWords(title(verdict.part(), where()), words(flows(), amps(verdict.expected()), ends()));
+                case STARTS_WEAKLY ->
+                    new VerdictWords(
+                            title(where()), words(number("%.1f", verdict.value()), number("%.1f", verdict.expected())));
+                case DRAWS_TOO_MUCH ->
+                    new VerdictWords(title(flows(), where()), words(flows(), amps(verdict.expected())));
+                case CORRECTION_CAPACITOR, CAPACITOR_ACROSS_LINES ->
+                    new VerdictWords(title(verdict.part(), where()), words(flows()));
                 case CAPACITOR_PASSED_BY ->
                     new VerdictWords(title(verdict.part(), where()), words(flows(), amps(verdict.expected()), ends()));
                 case TURNS ->

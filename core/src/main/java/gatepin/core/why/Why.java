@@ -14,7 +14,7 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
-import gatepin.core.verdict.RatedPoint;
+import gatepin.core.machine.RatedPoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -17,6 +17,7 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Stand;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.supply.Region;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.words.Wording;
@@ -99,7 +100,7 @@ class AnalysisTest {
                         V230,
                         "T1-5 T3-5 T2-2 T4-2 6-L1 2-L2 T5-1 T8-4 5-3 FRAME-G BOX-G",
                         Set.of(Rule.RUN_OVERVOLTAGE, Rule.START_OVERVOLTAGE, Rule.BURNS)),
-                wrong("high-voltage joins on 115 V", V115, HIGH, Set.of(Rule.RUN_UNDERVOLTAGE)),
+                wrong("high-voltage joins on 115 V", V115, HIGH, Set.of(Rule.RUN_UNDERVOLTAGE, Rule.STARTS_WEAKLY)),
                 wrong(
                         "one run half turned round",
                         V230,

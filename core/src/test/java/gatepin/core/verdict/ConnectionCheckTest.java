@@ -15,6 +15,7 @@ import gatepin.core.machine.Given;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import java.util.List;

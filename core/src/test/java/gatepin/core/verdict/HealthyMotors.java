@@ -9,7 +9,10 @@ import gatepin.core.machine.Given;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
+import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
+import gatepin.core.machine.RatedPoint;
+import gatepin.core.machine.Stated;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import java.util.ArrayList;
@@ -101,7 +104,34 @@ public record HealthyMotors(
                         connection,
                         new Supply(volts, hertz, kind),
                         fitted.values().motor(leads),
-                        new RatedPoint(slip(rpm, hertz, poles), given.ratedNm())));
+                        new RatedPoint(
+                                slip(rpm, hertz, poles), given.ratedNm(), stated(given, plateVolts, fitted.values()))));
+    }
+
+    private static Stated stated(Given given, List<Integer> plateVolts, MotorValues values) {
+        List<Plate.Rating> ratings = plateVolts.stream()
+                .map(v -> new Plate.Rating(v, given.amps().map(a -> a * given.volts() / v)))
+                .toList();
+        return new Stated(
+                ratings,
+                Optional.of(values.family()),
+                Optional.of(values.startMicrofarads()).filter(c -> c > 0),
+                Optional.of(values.runMicrofarads()).filter(c -> c > 0));
+    }
+
+    /** The same where its parts have to tell what family it is of. */
+    HealthyMotors givenPartByPart() {
+        Stated known = rated.stated();
+        return new HealthyMotors(
+                name + ", part by part",
+                leads,
+                connection,
+                supply,
+                motor,
+                new RatedPoint(
+                        rated.slip(),
+                        rated.torqueNm(),
+                        new Stated(known.ratings(), Optional.empty(), Optional.empty(), Optional.empty())));
     }
 
     /** The same motor with all its like ends called the other ones, or as they are: nothing may hang on that. */

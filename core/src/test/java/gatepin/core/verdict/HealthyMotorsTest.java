@@ -17,9 +17,11 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.machine.RatedPoint;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -31,7 +33,9 @@ class HealthyMotorsTest {
 
     @BeforeAll
     static void make() {
-        motors = HealthyMotors.some(MOTORS);
+        motors = HealthyMotors.some(MOTORS).stream()
+                .flatMap(m -> Stream.of(m, m.givenPartByPart()))
+                .toList();
     }
 
     private static Circuit direct(HealthyMotors m) {
@@ -242,7 +246,7 @@ class HealthyMotorsTest {
                 .filter(m -> m.motor().has(Kind.START_SWITCH) && m.supply().volts() == 115)
                 .findFirst()
                 .orElseThrow();
-        var leads = gatepin.core.machine.Leads.read(java.util.stream.Stream.of("T1", "T4", "T5", "T6", "T7", "T8")
+        var leads = gatepin.core.machine.Leads.read(Stream.of("T1", "T4", "T5", "T6", "T7", "T8")
                         .map(t -> new gatepin.core.machine.Leads.Typed(t, "", ""))
                         .toList())
                 .value()

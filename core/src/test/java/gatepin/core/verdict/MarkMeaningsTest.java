@@ -15,6 +15,7 @@ import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.PlateFit;
+import gatepin.core.machine.RatedPoint;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.winding.MeterReading;
 import java.util.ArrayList;

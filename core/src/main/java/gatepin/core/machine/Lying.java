@@ -1,0 +1,54 @@
+package gatepin.core.machine;
+
+import gatepin.core.circuit.AcrossTheLines;
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Nodes;
+import gatepin.core.circuit.Setting;
+import gatepin.core.circuit.State;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * How the capacitors of a wiring lie to each other and to the lines at standstill.
+ *
+ * @param nodes what is joined where it is first meant to run; empty where nothing is wired
+ * @param across those that lie straight across the lines wherever it is meant to run
+ */
+record Lying(Optional<Nodes> nodes, Set<String> across) {
+    /** Nobody knows. */
+    static final Lying ANYHOW = new Lying(Optional.empty(), Set.of());
+
+    static Lying in(Circuit circuit) {
+        return new Lying(
+                circuit.settings().stream()
+                        .filter(Setting::isMeantToRun)
+                        .findFirst()
+                        .map(s -> circuit.nodes(State.atRest(s))),
+                AcrossTheLines.capacitors(circuit));
+    }
+
+    /** Whether some capacitors may count as one in series, or else in parallel: as they lie, or either where nobody knows. */
+    boolean mayBe(List<Capacitor> some, boolean inSeries) {
+        return nodes.map(n -> {
+                    for (int i = 1; i < some.size(); i++) {
+                        if (shared(n, some.get(i - 1), some.get(i)) != (inSeries ? 1 : 2)) {
+                            return false;
+                        }
+                    }
+                    return true;
+                })
+                .orElse(true);
+    }
+
+    private static int shared(Nodes nodes, Capacitor one, Capacitor other) {
+        boolean straight = nodes.same(one.a(), other.a()) && nodes.same(one.b(), other.b());
+        boolean crossed = nodes.same(one.a(), other.b()) && nodes.same(one.b(), other.a());
+        boolean touch = nodes.same(one.a(), other.a())
+                || nodes.same(one.a(), other.b())
+                || nodes.same(one.b(), other.a())
+                || nodes.same(one.b(), other.b());
+        return straight || crossed ? 2 : touch ? 1 : 0;
+    }
+}
