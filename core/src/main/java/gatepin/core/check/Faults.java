@@ -221,8 +221,13 @@ public final class Faults {
             if (contact.kind() != InnerContact.Kind.JOINT) {
                 add(new InnerStuck(contact.name(), true));
             }
-            if (contact.kind() == InnerContact.Kind.START_SWITCH) {
+            if (contact.kind() != InnerContact.Kind.JOINT) {
                 add(new InnerStuck(contact.name(), false));
+            }
+            boolean out = List.of(contact.a(), contact.b()).stream()
+                    .allMatch(circuit.motor().leads()::contains);
+            if (contact.kind() == InnerContact.Kind.PROTECTOR && out) {
+                bridge(contact.a(), contact.b(), Bridge.LINK);
             }
         }
         for (Coil coil : circuit.motor().coils()) {

@@ -46,6 +46,9 @@ public record Coil(
     /** Electrical degrees of a start winding's axis. */
     public static final double START_AXIS = 90;
 
+    /** A coil further off the axis of its circuit belongs to no motor of one phase, electrical degrees (common practice). */
+    private static final double MOST_DEGREES_OFF = 30;
+
     /** What is left of the ohms of a winding whose turns are burnt together (common practice: next to nothing). */
     private static final double SHORTED_SHARE = 0.02;
 
@@ -86,6 +89,16 @@ public record Coil(
     @Override
     public Terminal b() {
         return other;
+    }
+
+    /** The axis of its circuit, electrical degrees. */
+    public double axis() {
+        return role == Role.RUN ? RUN_AXIS : START_AXIS;
+    }
+
+    /** Whether it lies along the axis of its circuit, one way round or the other, as far as any motor of one phase is wound. */
+    public boolean isOnItsAxis() {
+        return Math.abs(Math.IEEEremainder(degrees - axis(), 180)) <= MOST_DEGREES_OFF;
     }
 
     /** The same coil between other terminals. */

@@ -2,6 +2,7 @@ package gatepin.core.circuit;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -15,8 +16,7 @@ import java.util.Set;
  * a contactor pair by what is in.
  *
  * @param terminals every terminal of the gear, in the order seen on its face
- * @param closed the closed contacts by setting; where the settings are a handle's, all three are there, and one without an entry
- *     has none closed
+ * @param closed the closed contacts by setting; a handle that has no place for a way has no such setting
  */
 public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> closed) {
     /** No gear at all: the motor hangs straight on its supply. */
@@ -25,9 +25,6 @@ public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> 
     public ContactChart {
         terminals = List.copyOf(terminals);
         Map<Setting, Set<Contact>> copy = new LinkedHashMap<>();
-        if (closed.keySet().stream().allMatch(HandlePosition.class::isInstance)) {
-            Arrays.stream(HandlePosition.values()).forEach(p -> copy.put(p, Set.of()));
-        }
         for (Map.Entry<Setting, Set<Contact>> entry : closed.entrySet()) {
             for (Contact contact : entry.getValue()) {
                 for (Terminal end : List.of(contact.a(), contact.b())) {
@@ -42,9 +39,22 @@ public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> 
         closed = Collections.unmodifiableMap(copy);
     }
 
-    /** The chart of a switch with a handle. */
+    /** The chart of a switch with a handle that goes both ways; in a position without an entry nothing is closed. */
     public static ContactChart ofHandle(List<Terminal> terminals, Map<HandlePosition, Set<Contact>> closed) {
-        return new ContactChart(terminals, new LinkedHashMap<>(closed));
+        Map<Setting, Set<Contact>> all = new LinkedHashMap<>();
+        Arrays.stream(HandlePosition.values()).forEach(p -> all.put(p, closed.getOrDefault(p, Set.of())));
+        return new ContactChart(terminals, all);
+    }
+
+    /** The same gear with some contacts open for good, as an overload relay's poles when its heaters are burnt through. */
+    public ContactChart without(Collection<Contact> open) {
+        Map<Setting, Set<Contact>> changed = new LinkedHashMap<>();
+        closed.forEach((setting, contacts) -> {
+            Set<Contact> here = new LinkedHashSet<>(contacts);
+            here.removeAll(open);
+            changed.put(setting, here);
+        });
+        return new ContactChart(terminals, changed);
     }
 
     /**
@@ -68,6 +78,35 @@ public record ContactChart(List<Terminal> terminals, Map<Setting, Set<Contact>> 
             }
         });
         return Optional.of(new ContactChart(terminals, named));
+    }
+
+    /**
+     * The same with the settings of a handle, one for each choice of a setting for each way where there are several: a jog, a second speed,
+     * another place of a cam. What a chosen one does the others have to be held against. Empty where a way has no setting.
+     */
+    public List<ContactChart> asHandles() {
+        List<ContactChart> all = new ArrayList<>();
+        for (Setting forward : meant(Setting.Purpose.FORWARD)) {
+            for (Setting reverse : meant(Setting.Purpose.REVERSE)) {
+                for (Setting off : meant(Setting.Purpose.OFF)) {
+                    Map<Setting, Set<Contact>> chosen = new LinkedHashMap<>();
+                    closed.forEach((setting, contacts) -> {
+                        if (setting.purpose() == Setting.Purpose.NEVER
+                                || setting.equals(forward)
+                                || setting.equals(reverse)
+                                || setting.equals(off)) {
+                            chosen.put(setting, contacts);
+                        }
+                    });
+                    new ContactChart(terminals, chosen).asHandle().ifPresent(all::add);
+                }
+            }
+        }
+        return all;
+    }
+
+    private List<Setting> meant(Setting.Purpose purpose) {
+        return closed.keySet().stream().filter(s -> s.purpose() == purpose).toList();
     }
 
     /** Where its gear is grounded: the ground screw of the switch, or of the box that contactors stand in. */

@@ -3,6 +3,8 @@ package gatepin.core.circuit;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.Winding.Role;
 import java.util.List;
+import java.util.stream.Stream;
+import org.hipparchus.complex.Complex;
 
 /**
  * What a motor's own protector breaks in one setting: judged by what still flows once it is open, at standstill and at speed.
@@ -59,6 +61,24 @@ public record Protection(boolean protects, double flowing, double leftAmps, bool
                 .at(1);
         return roles.coils(Role.RUN, closed).stream()
                 .anyMatch(c -> open.current(c).norm() > nothing(flowing));
+    }
+
+    /** The highest volts to ground at a winding once the protector is open, at standstill: high where it lies in the neutral. */
+    public static double voltsOnceOpen(Networks networks, Setting setting) {
+        AcSolution open = networks.in(new State(setting, true, false)).at(1);
+        return networks.circuit().motor().coils().stream()
+                .flatMap(c -> Stream.of(c.like(), c.other()))
+                .flatMap(t -> open.potential(t).stream())
+                .mapToDouble(Complex::norm)
+                .max()
+                .orElse(0);
+    }
+
+    /** Whether what it opens stays hot on a supply with a neutral: it then lies in the neutral, or behind the windings. */
+    public static boolean isInNeutral(Networks networks, Setting setting) {
+        return networks.circuit().motor().has(Kind.PROTECTOR)
+                && networks.circuit().supply().kind() == Supply.Kind.HOT_AND_NEUTRAL
+                && voltsOnceOpen(networks, setting) > Carrying.FELT_VOLTS;
     }
 
     private static double nothing(double flowing) {

@@ -37,8 +37,7 @@ public final class StandardConnection {
             Motor motor, List<Winding> run, List<Winding> start, List<Winding> capacitor, double halfVolts) {
         static Optional<Windings> of(Motor motor) {
             List<Winding> all = motor.windings();
-            boolean plain = motor.coils().stream()
-                    .allMatch(c -> c.degrees() == (c.role() == Role.RUN ? Coil.RUN_AXIS : Coil.START_AXIS));
+            boolean plain = motor.coils().stream().allMatch(Coil::isOnItsAxis);
             List<Winding> run = of(all, Role.RUN);
             List<Winding> start = of(all, Role.START);
             if (!plain

@@ -4,8 +4,11 @@ import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Wire;
+import gatepin.core.machine.Given;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
+import gatepin.core.plate.MotorFamily;
+import gatepin.core.plate.Plate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -120,6 +123,48 @@ public record Connection(
                         || second.orElseThrow().isOf(Winding.Role.RUN))
                 && (first.orElseThrow().isOf(Winding.Role.START)
                         || second.orElseThrow().isOf(Winding.Role.START));
+    }
+
+    /**
+     * What a motor is fitted to as its column shows it: how many of its run halves the plate's only voltage finds in series, and whether
+     * the start winding lies across all of them or one.
+     */
+    public static Given given(Plate plate, Optional<Connection> connection, Leads leads) {
+        if (plate.isDualVoltage() || connection.isEmpty()) {
+            return Given.of(plate, 1);
+        }
+        Connection column = connection.orElseThrow();
+        int inSeries = column.runHalvesInSeries(leads);
+        return Given.of(plate, inSeries)
+                .withStartAcross(inSeries > 1 && column.isStartOnBothLines(leads) ? inSeries : 1);
+    }
+
+    /** Whether what is known goes with two windings that are alike: a PSC motor that its column reverses by moving the line. */
+    public Given alike(Given given, Leads leads) {
+        return given.family() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
+                        && reversesByOtherWinding(leads)
+                        && !given.areWindingsUnlike()
+                ? given.withEqualWindings()
+                : given;
+    }
+
+    /** Whether a way leads from line to line through start windings and what belongs to them, past every run winding. */
+    private boolean isStartOnBothLines(Leads leads) {
+        Nodes nodes = Nodes.of(direct(leads), List.of());
+        List<Winding> others = leads.windings().stream()
+                .filter(w -> w.role() != Winding.Role.RUN)
+                .toList();
+        Set<Terminal> reached = new HashSet<>(Set.of(nodes.nodeOf(Terminal.L1)));
+        boolean more = true;
+        while (more) {
+            more = false;
+            for (Winding winding : others) {
+                Terminal a = nodes.nodeOf(winding.like());
+                Terminal b = nodes.nodeOf(winding.other());
+                more |= reached.contains(a) && reached.add(b) || reached.contains(b) && reached.add(a);
+            }
+        }
+        return reached.contains(nodes.nodeOf(Terminal.L2));
     }
 
     private SortedSet<String> interchange(SortedSet<String> group) {

@@ -5,6 +5,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import gatepin.core.Sentence;
+import gatepin.core.Severity;
 import gatepin.core.check.Band;
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdPlan;
@@ -15,6 +17,8 @@ import gatepin.core.check.Read;
 import gatepin.core.check.Suspects;
 import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.supply.Region;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.VerdictWords;
 import gatepin.core.words.Wording;
 import java.util.List;
 import java.util.Locale;
@@ -36,6 +40,7 @@ final class ChecksWriter {
     String cold() throws JsonProcessingException {
         ColdPlan plan = ColdPlanner.plan(request);
         ObjectNode root = root("gatepin-cold-check");
+        wiring(root);
         root.put("dangers", plan.dangers());
         root.put("fewestProved", plan.isProved());
         root.put("atLeast", plan.leastNumber());
@@ -50,9 +55,30 @@ final class ChecksWriter {
         return json.writeValueAsString(root);
     }
 
+    /** What is wrong with the wiring as it is meant to be: a list of readings that agree with a deadly wiring proves nothing good. */
+    private void wiring(ObjectNode root) {
+        Analysis analysis = Analysis.of(request.circuit(), request.rated());
+        ObjectNode wiring =
+                root.putObject("wiring").put("worst", analysis.worst().word());
+        if (analysis.worst() == Severity.DANGER) {
+            wiring.put("first", WORDS.say(Sentence.of("check.wiringFirst")));
+        }
+        ArrayNode findings = wiring.putArray("findings");
+        analysis.verdicts().stream()
+                .filter(v -> v.severity() != Severity.GOOD)
+                .forEach(v -> findings.addObject()
+                        .put("rule", v.rule().key())
+                        .put("severity", v.severity().word())
+                        .put(
+                                "title",
+                                WORDS.say(VerdictWords.of(v, request.circuit().supply())
+                                        .title())));
+    }
+
     /** Every single fault, with whom it hurts. */
     String faults() throws JsonProcessingException {
         ObjectNode root = root("gatepin-faults");
+        wiring(root);
         ArrayNode faults = root.putArray("faults");
         for (FaultList.Judged judged : FaultList.of(request)) {
             fault(faults.addObject(), judged.fault())

@@ -10,7 +10,6 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Stand;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -123,7 +122,7 @@ final class GearReader {
     }
 
     private ContactChart handle(JsonNode node) {
-        Map<HandlePosition, Set<Contact>> closed = new EnumMap<>(HandlePosition.class);
+        Map<Setting, Set<Contact>> closed = new LinkedHashMap<>();
         List<Terminal> terminals = new ArrayList<>();
         for (int row = 0; row < node.path("face").size(); row++) {
             for (int column = 0; column < node.path("face").get(row).size(); column++) {
@@ -141,6 +140,10 @@ final class GearReader {
             }
         }
         for (HandlePosition position : HandlePosition.values()) {
+            // a handle has a place for OFF, and for the ways that the file knows
+            if (position != HandlePosition.OFF && !node.path("closed").has(position.word())) {
+                continue;
+            }
             JsonNode pairs = node.path("closed").path(position.word());
             Set<Contact> contacts = new LinkedHashSet<>();
             for (int i = 0; i < pairs.size(); i++) {
@@ -153,7 +156,7 @@ final class GearReader {
             }
             closed.put(position, contacts);
         }
-        return problems.isEmpty() ? ContactChart.ofHandle(terminals, closed) : ContactChart.NONE;
+        return problems.isEmpty() ? new ContactChart(terminals, closed) : ContactChart.NONE;
     }
 
     private Optional<Contact> contact(JsonNode pair, String path, List<Terminal> terminals) {

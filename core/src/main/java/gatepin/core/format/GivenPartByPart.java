@@ -23,18 +23,13 @@ import java.util.Set;
 
 /** What a motor that a wiring file gives part by part is to a job, which knows motors by plate and leads. */
 final class GivenPartByPart {
-    /** A coil that lies further off the axis of its circuit belongs to no motor of one phase, electrical degrees. */
-    private static final double LARGEST_DEGREES_OFF = 20;
-
     private GivenPartByPart() {}
 
     /** Why a job cannot hold a circuit: more than a single-phase motor by its leads, its capacitor and its gear. */
     static Optional<String> objection(Circuit circuit) {
         Motor motor = circuit.motor();
         for (Coil coil : motor.coils()) {
-            double off = Math.IEEEremainder(
-                    coil.degrees() - (coil.role() == Role.RUN ? Coil.RUN_AXIS : Coil.START_AXIS), 180);
-            if (Math.abs(off) > LARGEST_DEGREES_OFF) {
+            if (!coil.isOnItsAxis()) {
                 return Optional.of("Its coil " + coil.name()
                         + " lies neither along the run winding nor across it. A job judges motors of one"
                         + " phase; ./gatepin check judges this file as it is.");

@@ -14,9 +14,11 @@ import gatepin.core.circuit.Rotor;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.diagram.Connection;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.HeatBudget;
+import gatepin.core.machine.Leads;
 import gatepin.core.machine.PlateFit;
 import gatepin.core.machine.RatedPoint;
 import gatepin.core.machine.Stated;
@@ -33,14 +35,21 @@ import java.util.Set;
 /** Reads the motor of a wiring file: fitted from its plate, or part by part. */
 final class MotorReader {
     private final JsonNode node;
+    private final Optional<Connection> connection;
     private final List<Problem> problems;
     private final List<Terminal> leads = new ArrayList<>();
 
     /** The motor, its fit if it was fitted, and its rated point. */
     record Result(Motor motor, Optional<FittedMotor> fitted, RatedPoint rated, Plate plate) {}
 
-    MotorReader(JsonNode node, List<Problem> problems) {
+    /**
+     * Reads a motor.
+     *
+     * @param connection the column of its diagram, where the file gives it
+     */
+    MotorReader(JsonNode node, Optional<Connection> connection, List<Problem> problems) {
         this.node = node;
+        this.connection = connection;
         this.problems = problems;
     }
 
@@ -133,8 +142,8 @@ final class MotorReader {
                 new Plate.Extras(
                         MotorFamily.of(node.path("family").asText("")),
                         CodeLetter.of(plate.path("code").asText("")),
-                        number(node.path("measured"), "startMicrofarads"),
-                        number(node.path("measured"), "runMicrofarads"),
+                        number(plate, "startMicrofarads").or(() -> number(node.path("measured"), "startMicrofarads")),
+                        number(plate, "runMicrofarads").or(() -> number(node.path("measured"), "runMicrofarads")),
                         ""));
     }
 
@@ -169,7 +178,13 @@ final class MotorReader {
             problem("/motor/windings", "", "There is no run winding. A motor has at least one.");
         }
         JsonNode measured = node.path("measured");
-        Given given = Given.of(plate, 1).measured(number(measured, "runOhms"), number(measured, "startOhms"));
+        Leads between = Leads.of(windings);
+        Given stated = Connection.given(plate, connection, between)
+                .measured(number(measured, "runOhms"), number(measured, "startOhms"))
+                .withCapacitors(number(measured, "startMicrofarads"), number(measured, "runMicrofarads"));
+        Given given = node.path("equalWindings").asBoolean()
+                ? stated.withEqualWindings()
+                : connection.map(c -> c.alike(stated, between)).orElse(stated);
         Reading<FittedMotor> fit = PlateFit.fit(given);
         fit.problems().forEach(p -> problem(pathOf(p.field()), p.value(), p.message()));
         if (!problems.isEmpty()) {

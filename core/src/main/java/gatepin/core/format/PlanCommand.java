@@ -10,9 +10,7 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
-import gatepin.core.plan.PlanRequest;
 import gatepin.core.plan.PlanResult;
-import gatepin.core.plan.Planner;
 import gatepin.core.plan.WorkingOrder;
 import java.time.Duration;
 import java.util.List;
@@ -47,15 +45,19 @@ final class PlanCommand implements Callable<Integer> {
     @Override
     public Integer call() throws JsonProcessingException {
         Reading<String> text = InputFile.text(file);
-        Reading<PlanRequest> request = text.value()
-                .map(t -> PlanFile.read(t, Effort.of(Duration.ofSeconds(seconds))))
-                .orElseGet(() -> Reading.failed(text.problems()));
-        if (request.value().isEmpty()) {
-            return InputFile.refuse(file, request.problems(), spec.commandLine().getErr());
+        Effort effort = Effort.of(Duration.ofSeconds(seconds));
+        Reading<PlanFile.Ready> ready =
+                text.value().map(t -> PlanFile.read(t, effort)).orElseGet(() -> Reading.failed(text.problems()));
+        if (ready.value().isEmpty()) {
+            return InputFile.refuse(file, ready.problems(), spec.commandLine().getErr());
         }
         try {
-            PlanResult result = Planner.search(request.value().orElseThrow(), Effort.of(Duration.ofSeconds(seconds)));
-            spec.commandLine().getOut().println(json(result));
+            Reading<PlanResult> result = ready.value().orElseThrow().search(effort);
+            if (result.value().isEmpty()) {
+                return InputFile.refuse(
+                        file, result.problems(), spec.commandLine().getErr());
+            }
+            spec.commandLine().getOut().println(json(result.value().orElseThrow()));
             return 0;
         } catch (Effort.TooMuch e) {
             return InputFile.refuse(

@@ -84,7 +84,7 @@ public record StrangersWiring(
 
     private static StrangersWiring of(JsonNode root, WiringFile file) {
         Circuit circuit = file.circuit();
-        Plate plate = new MotorReader(root.path("motor"), new ArrayList<>())
+        Plate plate = new MotorReader(root.path("motor"), Optional.empty(), new ArrayList<>())
                 .read()
                 .orElseThrow()
                 .plate();

@@ -93,7 +93,8 @@ public final class WiringReader {
     }
 
     private Reading<WiringFile> read() {
-        MotorReader motors = new MotorReader(root.path("motor"), problems);
+        Optional<Connection> connection = connection();
+        MotorReader motors = new MotorReader(root.path("motor"), connection, problems);
         Optional<MotorReader.Result> motor = motors.read();
         if (motor.isEmpty()) {
             return Reading.failed(problems);
@@ -105,7 +106,6 @@ public final class WiringReader {
         outside.forEach(e -> known.addAll(List.of(e.a(), e.b())));
         List<Wire> wires = wires(known);
         List<Probe> probes = probes(known);
-        Optional<Connection> connection = connection(read);
         if (!problems.isEmpty()) {
             return Reading.failed(problems);
         }
@@ -253,13 +253,15 @@ public final class WiringReader {
     }
 
     /** The column of the diagram, where the file gives it. */
-    private Optional<Connection> connection(Motor motor) {
+    private Optional<Connection> connection() {
         JsonNode node = root.path("connection");
         if (node.isMissingNode()) {
             return Optional.empty();
         }
-        Set<String> left = new LinkedHashSet<>();
-        motor.leads().forEach(l -> left.add(l.mark()));
+        Set<String> marks = new LinkedHashSet<>();
+        root.path("motor").path("leads").forEach(l -> marks.add(l.path("mark").asText()));
+        root.path("motor").path("capacitorTags").forEach(t -> marks.add(t.asText()));
+        Set<String> left = new LinkedHashSet<>(marks);
         SortedSet<String> line1 = marks(node.path("line1"), "/connection/line1", left);
         SortedSet<String> line2 = marks(node.path("line2"), "/connection/line2", left);
         List<SortedSet<String>> joined = new ArrayList<>();
@@ -269,7 +271,7 @@ public final class WiringReader {
         String first = node.path("swap").path(0).asText();
         String second = node.path("swap").path(1).asText();
         for (String mark : List.of(first, second)) {
-            if (motor.leads().stream().noneMatch(l -> l.mark().equals(mark))) {
+            if (!marks.contains(mark)) {
                 problem("/connection/swap", mark, "The motor has no lead " + mark + ".");
             }
         }

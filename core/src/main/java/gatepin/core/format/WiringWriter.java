@@ -11,6 +11,7 @@ import gatepin.core.circuit.Device;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding;
+import gatepin.core.diagram.Connection;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.machine.Given;
 import gatepin.core.machine.Lead;
@@ -21,7 +22,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** Writes a job's wiring in the open format; {@link WiringReader} reads it back. */
 public final class WiringWriter {
@@ -37,8 +40,15 @@ public final class WiringWriter {
      * @param leads its leads, and its capacitor's tags
      * @param gear the switch; none where it hangs straight on its supply
      * @param given what its equivalent circuit was fitted to, measured values among it
+     * @param connection the column of its diagram; empty where none is written down, or it speaks of other leads
      */
-    public record Described(String machine, Plate plate, Leads leads, Optional<SwitchKind> gear, Given given) {}
+    public record Described(
+            String machine,
+            Plate plate,
+            Leads leads,
+            Optional<SwitchKind> gear,
+            Given given,
+            Optional<Connection> connection) {}
 
     /**
      * Writes a wiring.
@@ -68,6 +78,13 @@ public final class WiringWriter {
                         .put("from", w.from().id())
                         .put("to", w.to().id())
                         .put("run", w.run().name().toLowerCase(Locale.ROOT).replace('_', '-')));
+        described
+                .connection()
+                .filter(c -> Stream.concat(
+                                c.marks().stream().flatMap(Set::stream),
+                                Stream.of(c.swap().first(), c.swap().second()))
+                        .allMatch(m -> described.leads().find(m).isPresent()))
+                .ifPresent(c -> connection(root.putObject("connection"), c));
         if (plusIs.isStated()) {
             root.putObject("direction")
                     .put(
@@ -99,6 +116,8 @@ public final class WiringWriter {
         });
         p.put("hertz", plate.hertz()).put("rpm", plate.rpm());
         plate.extras().code().ifPresent(c -> p.put("code", c.name()));
+        plate.extras().startMicrofarads().ifPresent(c -> p.put("startMicrofarads", c));
+        plate.extras().runMicrofarads().ifPresent(c -> p.put("runMicrofarads", c));
         ArrayNode marks = node.putArray("leads");
         leads.all().stream().filter(l -> !l.isCapacitorTag()).forEach(l -> {
             ObjectNode lead = marks.addObject().put("mark", l.mark());
@@ -122,8 +141,22 @@ public final class WiringWriter {
         ObjectNode measured = node.putObject("measured");
         described.given().runOhms().ifPresent(o -> measured.put("runOhms", o));
         described.given().startOhms().ifPresent(o -> measured.put("startOhms", o));
-        described.given().startMicrofarads().ifPresent(c -> measured.put("startMicrofarads", c));
-        described.given().runMicrofarads().ifPresent(c -> measured.put("runMicrofarads", c));
+        Given given = described.given();
+        given.startInHand().or(given::startMicrofarads).ifPresent(c -> measured.put("startMicrofarads", c));
+        given.runInHand().or(given::runMicrofarads).ifPresent(c -> measured.put("runMicrofarads", c));
+        if (given.equalWindings()) {
+            node.put("equalWindings", true);
+        }
+    }
+
+    private static void connection(ObjectNode node, Connection column) {
+        column.line1().forEach(node.putArray("line1")::add);
+        column.line2().forEach(node.putArray("line2")::add);
+        if (!column.joined().isEmpty()) {
+            ArrayNode joined = node.putArray("joined");
+            column.joined().forEach(g -> g.forEach(joined.addArray()::add));
+        }
+        node.putArray("swap").add(column.swap().first()).add(column.swap().second());
     }
 
     /** Devices and settings: what contactors are. */

@@ -124,12 +124,6 @@ final class JobMotor {
                 .orElse(leads());
     }
 
-    private int inSeries() {
-        return plate().map(Plate::isDualVoltage).orElse(false)
-                ? 1
-                : connection().map(c -> c.runHalvesInSeries(leads())).orElse(1);
-    }
-
     /** What the motor is fitted to: its plate, and what was measured on its windings and read off its capacitors. */
     Optional<Given> given() {
         return memo.of("given", this::workGiven);
@@ -137,12 +131,8 @@ final class JobMotor {
 
     private Optional<Given> workGiven() {
         return plate().map(p -> {
-            Given stated = Measured.of(facts.bench(), leads()).refine(Given.of(p, inSeries()));
-            boolean alike = p.likelyFamily() == MotorFamily.PERMANENT_SPLIT_CAPACITOR
-                    && connection()
-                            .filter(c -> c.reversesByOtherWinding(leads()))
-                            .isPresent();
-            return alike ? stated.withEqualWindings() : stated;
+            Given stated = Measured.of(facts.bench(), leads()).refine(Connection.given(p, connection(), leads()));
+            return connection().map(c -> c.alike(stated, leads())).orElse(stated);
         });
     }
 

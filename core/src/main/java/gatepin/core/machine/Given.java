@@ -24,6 +24,8 @@ import java.util.Optional;
  * @param equalWindings both windings are alike, so that either can be the main one (three-lead PSC)
  * @param startInHand the start capacitor that is there, µF, where it is not the one stated
  * @param runInHand the run capacitor that is there, µF, where it is not the one stated
+ * @param startAcross across how many run halves in series the start winding lies: 2 where a motor of one voltage has its halves in
+ *     series and the start winding on both lines
  */
 public record Given(
         MotorFamily family,
@@ -41,9 +43,12 @@ public record Given(
         Optional<Double> runMicrofarads,
         boolean equalWindings,
         Optional<Double> startInHand,
-        Optional<Double> runInHand) {
+        Optional<Double> runInHand,
+        int startAcross) {
     /** A capacitor this much off its print has failed (EIA-463 and usual tolerances, from memory: up to a fifth), as a share. */
     private static final double OFF_ITS_PRINT = 0.25;
+    /** Two windings whose ohms differ by more than this are not alike (common practice: equal ones agree within a few percent). */
+    private static final double ALIKE = 1.25;
 
     /** A motor whose capacitors are those stated. */
     public Given(
@@ -77,7 +82,8 @@ public record Given(
                 runMicrofarads,
                 equalWindings,
                 Optional.empty(),
-                Optional.empty());
+                Optional.empty(),
+                1);
     }
 
     /** A motor whose windings differ. */
@@ -167,7 +173,8 @@ public record Given(
                 runMicrofarads,
                 equalWindings,
                 start,
-                run);
+                run,
+                startAcross);
     }
 
     /** Something of it was measured, beside what its plate says. */
@@ -211,7 +218,37 @@ public record Given(
                 runMicrofarads,
                 equalWindings,
                 startInHand,
-                runInHand);
+                runInHand,
+                startAcross);
+    }
+
+    /** Whether its windings were measured and are not alike: then either can be the main one in name only. */
+    public boolean areWindingsUnlike() {
+        return runOhms.isPresent()
+                && startOhms.isPresent()
+                && Math.abs(Math.log(startOhms.orElseThrow() / runOhms.orElseThrow())) > Math.log(ALIKE);
+    }
+
+    /** The same with the start winding across so many run halves in series. */
+    public Given withStartAcross(int halves) {
+        return new Given(
+                family,
+                outputWatts,
+                volts,
+                amps,
+                hertz,
+                rpm,
+                poles,
+                lockedKva,
+                codeStated,
+                runOhms,
+                startOhms,
+                startMicrofarads,
+                runMicrofarads,
+                equalWindings,
+                startInHand,
+                runInHand,
+                halves);
     }
 
     /** The same with two windings that are alike. */
@@ -241,7 +278,8 @@ public record Given(
                 runCapacitor,
                 equal,
                 startInHand,
-                runInHand);
+                runInHand,
+                startAcross);
     }
 
     /**

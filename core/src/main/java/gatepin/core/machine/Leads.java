@@ -130,9 +130,14 @@ public record Leads(List<Lead> all) {
 
     /** The leads of a motor as its windings tell them, without colours. */
     public static Leads of(Motor motor) {
+        return of(motor.windings());
+    }
+
+    /** The leads that windings come out on, without colours. */
+    public static Leads of(List<Winding> windings) {
         Map<Role, Integer> counted = new EnumMap<>(Role.class);
         Map<Terminal, List<WindingEnd>> ends = new LinkedHashMap<>();
-        for (Winding winding : motor.windings()) {
+        for (Winding winding : windings) {
             int number = counted.merge(winding.role(), 1, Integer::sum);
             ends.computeIfAbsent(winding.like(), k -> new ArrayList<>())
                     .add(new WindingEnd(winding.role(), number, true));

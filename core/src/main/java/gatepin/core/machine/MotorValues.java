@@ -32,6 +32,7 @@ import java.util.Optional;
  * @param runMicrofarads run capacitor as it should be, µF; 0 where the family has none
  * @param startInHand start capacitor that is there, µF
  * @param runInHand run capacitor that is there, µF
+ * @param startAcross across how many run halves in series the start winding lies; its values are those of one for one half's voltage
  */
 public record MotorValues(
         MotorFamily family,
@@ -46,7 +47,8 @@ public record MotorValues(
         double startMicrofarads,
         double runMicrofarads,
         double startInHand,
-        double runInHand) {
+        double runInHand,
+        int startAcross) {
     /** Series resistance of a capacitor as a share of its reactance: electrolytic to start, oil-filled to run. */
     private static final double START_LOSS = 0.08;
 
@@ -80,7 +82,8 @@ public record MotorValues(
                 startMicrofarads,
                 runMicrofarads,
                 startMicrofarads,
-                runMicrofarads);
+                runMicrofarads,
+                1);
     }
 
     /** The same with other capacitors in the place of those that should be there, µF. */
@@ -98,7 +101,41 @@ public record MotorValues(
                 startMicrofarads,
                 runMicrofarads,
                 start,
-                run);
+                run,
+                startAcross);
+    }
+
+    /** The same with a start winding that lies across so many run halves in series. */
+    MotorValues startAcross(int halves) {
+        return new MotorValues(
+                family,
+                ratedVolts,
+                ratedAmps,
+                ratedSlip,
+                runOhms,
+                runLeakageOhms,
+                rotor,
+                startOhms,
+                startTurns,
+                startMicrofarads,
+                runMicrofarads,
+                startInHand,
+                runInHand,
+                halves);
+    }
+
+    private int square() {
+        return startAcross * startAcross;
+    }
+
+    /** The start capacitor that belongs beside the winding as it is wound, µF; empty where the family has none. */
+    public Optional<Double> startCapacitor() {
+        return startMicrofarads > 0 ? Optional.of(startMicrofarads / square()) : Optional.empty();
+    }
+
+    /** The run capacitor that belongs beside the winding as it is wound, µF; empty where the family has none. */
+    public Optional<Double> runCapacitor() {
+        return runMicrofarads > 0 ? Optional.of(runMicrofarads / square()) : Optional.empty();
     }
 
     /** What counts as stated of a motor with these values on its lower voltage. */
@@ -106,13 +143,13 @@ public record MotorValues(
         return new Stated(
                 List.of(new Plate.Rating((int) Math.round(ratedVolts), Optional.of(ratedAmps))),
                 Optional.of(family),
-                startMicrofarads > 0 ? Optional.of(startMicrofarads) : Optional.empty(),
-                runMicrofarads > 0 ? Optional.of(runMicrofarads) : Optional.empty());
+                startCapacitor(),
+                runCapacitor());
     }
 
     /** Both windings are alike: either can be the main one, and is laid out for it. */
     public boolean hasEqualWindings() {
-        return startTurns == 1 && startOhms == runOhms;
+        return startTurns == 1 && startAcross == 1 && startOhms == runOhms;
     }
 
     /** The start winding's leakage reactance, Ω: that of the run winding by the square of the turns. */
@@ -222,17 +259,17 @@ public record MotorValues(
     }
 
     private Coil startCoil(Winding half, Terminal end, int halves) {
-        double ohms = startOhms * halves;
+        double ohms = startOhms * halves * square();
         return new Coil(
                 half.name(),
                 Role.START,
                 half.like(),
                 end,
                 Coil.START_AXIS,
-                startTurns,
+                startTurns * startAcross,
                 ohms,
-                startLeakageOhms() * halves,
-                ratedVolts,
+                startLeakageOhms() * halves * square(),
+                ratedVolts * startAcross,
                 NOT_YET);
     }
 
@@ -258,7 +295,8 @@ public record MotorValues(
         }
     }
 
-    private Capacitor capacitor(String name, Terminal a, Terminal b, double microfarads) {
+    private Capacitor capacitor(String name, Terminal a, Terminal b, double onOneHalf) {
+        double microfarads = onOneHalf / square();
         double loss = name.startsWith("start") ? START_LOSS : RUN_LOSS;
         double reactance = 1e6 / (2 * Math.PI * rotor.ratedHertz() * microfarads);
         return new Capacitor(name, a, b, microfarads, loss * reactance);

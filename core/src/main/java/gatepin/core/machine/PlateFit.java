@@ -80,14 +80,31 @@ public final class PlateFit {
         set(4, 2.0 * base, 0.5);
         set(5, 0.1 * given.outputWatts(), 0.5);
         double ratio = family == MotorFamily.SPLIT_PHASE ? 3.0 : family.hasStartSwitch() ? 2.5 : 1.6;
-        set(6, given.startOhms().orElse(ratio * prior(0)), given.startOhms().isPresent() ? METER : 0.35);
+        double square = square();
+        set(
+                6,
+                given.startOhms().map(o -> o / square).orElse(ratio * prior(0)),
+                given.startOhms().isPresent() ? METER : 0.35);
         set(7, family == MotorFamily.SPLIT_PHASE ? 0.8 : 1.2, 0.2);
         double scale = (115 / given.volts()) * (115 / given.volts()) * 60 / given.hertz();
         double usualStart = 370 * Math.pow(given.horsepower(), 0.75) * scale;
         double usualRun = 80 * Math.pow(given.horsepower(), 0.85) * scale;
-        believed(8, usualStart, given.startMicrofarads().filter(c -> areInPlace(given)), 0.3);
-        believed(9, usualRun, given.runMicrofarads().filter(c -> areInPlace(given)), 0.35);
+        believed(
+                8,
+                usualStart,
+                given.startMicrofarads().filter(c -> areInPlace(given)).map(c -> c * square),
+                0.3);
+        believed(
+                9,
+                usualRun,
+                given.runMicrofarads().filter(c -> areInPlace(given)).map(c -> c * square),
+                0.35);
         observe();
+    }
+
+    /** A start winding for so many times the voltage has this many times the ohms, and that much less of a capacitor. */
+    private double square() {
+        return given.startAcross() * given.startAcross();
     }
 
     private void set(int parameter, double value, double tolerance) {
@@ -249,7 +266,7 @@ public final class PlateFit {
             residuals.add(new Residual(o.what(), o.wanted(), got[i], Math.log(got[i] / o.wanted()) / o.tolerance()));
         }
         given.runOhms().ifPresent(o -> residuals.add(measured("run winding, Ω", o, values.runOhms())));
-        given.startOhms().ifPresent(o -> residuals.add(measured("start winding, Ω", o, values.startOhms())));
+        given.startOhms().ifPresent(o -> residuals.add(measured("start winding, Ω", o, values.startOhms() * square())));
         return new FittedMotor(
                 given,
                 inHand(values),
@@ -262,8 +279,8 @@ public final class PlateFit {
     /** With the capacitors that are there, where they are not those that should be. */
     private MotorValues inHand(MotorValues sound) {
         return sound.inHand(
-                there(given.startInHand().or(given::startMicrofarads), sound.startMicrofarads()),
-                there(given.runInHand().or(given::runMicrofarads), sound.runMicrofarads()));
+                there(given.startInHand().or(given::startMicrofarads).map(c -> c * square()), sound.startMicrofarads()),
+                there(given.runInHand().or(given::runMicrofarads).map(c -> c * square()), sound.runMicrofarads()));
     }
 
     private static double there(Optional<Double> there, double should) {
@@ -311,17 +328,18 @@ public final class PlateFit {
         double start = given.family().hasStartCapacitor() ? p[8] : 0;
         double run = given.family().hasRunCapacitor() ? p[9] : 0;
         return new MotorValues(
-                given.family(),
-                given.volts(),
-                usualAmps,
-                given.slip(),
-                p[0],
-                p[1],
-                rotor,
-                given.equalWindings() ? p[0] : p[6],
-                given.equalWindings() ? 1 : p[7],
-                start,
-                run);
+                        given.family(),
+                        given.volts(),
+                        usualAmps,
+                        given.slip(),
+                        p[0],
+                        p[1],
+                        rotor,
+                        given.equalWindings() ? p[0] : p[6],
+                        given.equalWindings() ? 1 : p[7],
+                        start,
+                        run)
+                .startAcross(given.startAcross());
     }
 
     /** A rotor of this torque weighs about this much, kg m² (common practice: 0.004 kg m² for 3/4 hp, 4 poles). */

@@ -28,9 +28,6 @@ import java.util.Optional;
  * @param inSeries the halves lie in series
  */
 record SoundConnection(Motor motor, List<Coil> run, List<Coil> start, boolean inSeries) {
-    /** A coil further off the axis of its circuit belongs to no motor of one phase, electrical degrees. */
-    private static final double MOST_DEGREES_OFF = 30;
-
     private static final Terminal LINE = Terminal.motor("A1");
     private static final Terminal MIDDLE = Terminal.motor("A2");
     private static final Terminal RETURN = Terminal.motor("A3");
@@ -42,7 +39,7 @@ record SoundConnection(Motor motor, List<Coil> run, List<Coil> start, boolean in
         boolean usual = !run.isEmpty()
                 && run.size() <= 2
                 && start.size() <= 2
-                && motor.coils().stream().allMatch(SoundConnection::isOnItsAxis);
+                && motor.coils().stream().allMatch(Coil::isOnItsAxis);
         if (!usual) {
             return Optional.empty();
         }
@@ -50,19 +47,11 @@ record SoundConnection(Motor motor, List<Coil> run, List<Coil> start, boolean in
         return Optional.of(new SoundConnection(motor, run, start, series));
     }
 
-    private static boolean isOnItsAxis(Coil coil) {
-        return Math.abs(Math.IEEEremainder(coil.degrees() - axis(coil), 180)) <= MOST_DEGREES_OFF;
-    }
-
-    private static double axis(Coil coil) {
-        return coil.role() == Role.RUN ? Coil.RUN_AXIS : Coil.START_AXIS;
-    }
-
     /** The coils of a circuit, sound, all wound the same way round. */
     private static List<Coil> sound(Motor motor, Role role) {
         return motor.coils(role).stream()
                 .map(c -> c.in(Coil.Health.SOUND))
-                .map(c -> Math.cos(Math.toRadians(c.degrees() - axis(c))) < 0 ? c.turned() : c)
+                .map(c -> Math.cos(Math.toRadians(c.degrees() - c.axis())) < 0 ? c.turned() : c)
                 .toList();
     }
 

@@ -36,15 +36,7 @@ public record Stated(
 
     /** A plate with the motor that was fitted to it. */
     public static Stated of(Plate plate, MotorValues sound) {
-        return new Stated(
-                plate.ratings(),
-                Optional.of(sound.family()),
-                above0(sound.startMicrofarads()),
-                above0(sound.runMicrofarads()));
-    }
-
-    private static Optional<Double> above0(double microfarads) {
-        return microfarads > 0 ? Optional.of(microfarads) : Optional.empty();
+        return new Stated(plate.ratings(), Optional.of(sound.family()), sound.startCapacitor(), sound.runCapacitor());
     }
 
     /**

@@ -5,6 +5,7 @@ import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Protection;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
@@ -20,12 +21,14 @@ import java.util.TreeSet;
  * @param groups every lead and both lines, in groups of what is joined; a lead that stands alone may be left out
  * @param runCurrentProtected the run windings' current passes the motor's protector, or the motor brings none out
  * @param wholeCurrentProtected all current does
+ * @param protectorInNeutral what the motor's protector opens stays hot
  * @param onDiagram the diagram shows it, with the lines one way round or the other
  */
 public record RunningConnection(
         List<SortedSet<Terminal>> groups,
         boolean runCurrentProtected,
         boolean wholeCurrentProtected,
+        boolean protectorInNeutral,
         boolean onDiagram) {
     public RunningConnection {
         groups = List.copyOf(groups);
@@ -37,8 +40,14 @@ public record RunningConnection(
      * @param slip the slip the motor runs at in the direction it starts in
      */
     static RunningConnection of(List<SortedSet<Terminal>> groups, Circuit circuit, double slip, boolean onDiagram) {
-        Protection protection = Protection.of(circuit, HandlePosition.FORWARD, slip);
-        return new RunningConnection(groups, !protection.runLeft(), protection.isWhole(), onDiagram);
+        Networks networks = Networks.of(circuit);
+        Protection protection = Protection.of(networks, HandlePosition.FORWARD, slip);
+        return new RunningConnection(
+                groups,
+                !protection.runLeft(),
+                protection.isWhole(),
+                Protection.isInNeutral(networks, HandlePosition.FORWARD),
+                onDiagram);
     }
 
     /** The motor straight on its supply, joined like this, on a supply that does not give way. */

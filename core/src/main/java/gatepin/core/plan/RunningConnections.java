@@ -34,9 +34,16 @@ import java.util.SortedSet;
  *
  * @param forward those that start it as the diagram's column is written, the nearest to that column first
  * @param reverse those that start it the other way, the nearest to the column with its two leads interchanged first
+ * @param onlyPastProtector some would run it, but all of one direction lead the run winding's current past the motor's protector
  */
-public record RunningConnections(List<RunningConnection> forward, List<RunningConnection> reverse) {
+public record RunningConnections(
+        List<RunningConnection> forward, List<RunningConnection> reverse, boolean onlyPastProtector) {
     private static final double ALIKE = 0.05;
+
+    /** Connections that no protector hinders. */
+    public RunningConnections(List<RunningConnection> forward, List<RunningConnection> reverse) {
+        this(forward, reverse, false);
+    }
 
     public RunningConnections {
         forward = List.copyOf(forward);
@@ -144,7 +151,10 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
 
         RunningConnections all() {
             extend(0, new int[points.size()], 0);
-            return new RunningConnections(connections(forward, written), connections(reverse, turned));
+            List<RunningConnection> one = connections(forward, written);
+            List<RunningConnection> other = connections(reverse, turned);
+            boolean past = one.isEmpty() && !forward.isEmpty() || other.isEmpty() && !reverse.isEmpty();
+            return new RunningConnections(one, other, past);
         }
 
         private List<RunningConnection> connections(List<int[]> found, int[] shown) {
@@ -159,7 +169,9 @@ public record RunningConnections(List<RunningConnection> forward, List<RunningCo
                             supply,
                             Arrays.equals(p, shown) || Arrays.equals(p, exchanged)))
                     .filter(RunningConnection::runCurrentProtected)
-                    .sorted(Comparator.comparing(c -> !c.onDiagram()))
+                    // a protector in the neutral protects nothing that is hot: the other way round comes first
+                    .sorted(Comparator.comparing(RunningConnection::protectorInNeutral)
+                            .thenComparing(c -> !c.onDiagram()))
                     .toList();
         }
 

@@ -4,6 +4,8 @@ import gatepin.core.Severity;
 import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Element;
 import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Setting;
@@ -13,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 
 /** Shorts, faults to ground, and frames: what can kill before anything turns. Every frame counts, not the motor's alone. */
@@ -64,15 +67,31 @@ final class FaultJudge {
             }
         }
         if (!straight && toGround > Carrying.NOTHING_AMPS) {
-            verdicts.add(Verdict.of(Rule.EARTH_FAULT, Severity.DANGER)
-                    .in(setting)
-                    .at(circuit.motor().leads().stream()
-                            .filter(l -> nodes.same(l, Terminal.GROUND))
-                            .toList())
-                    .reading(toGround, 0));
+            verdicts.add(leak(setting, nodes, actual, toGround));
         }
         unbonded(setting, verdicts);
         return verdicts;
+    }
+
+    /** Current to ground that no wire brings there: through a winding whose end is on the frame, or through what leaks to it. */
+    private Verdict leak(Setting setting, Nodes nodes, AcSolution actual, double amps) {
+        List<Element> through = circuit.elements().stream()
+                .filter(e -> nodes.same(e.a(), Terminal.GROUND) != nodes.same(e.b(), Terminal.GROUND))
+                .filter(e -> actual.current(e).norm() > Carrying.NOTHING_AMPS / 10)
+                .toList();
+        List<Terminal> onGround = circuit.motor().leads().stream()
+                .filter(l -> nodes.same(l, Terminal.GROUND))
+                .toList();
+        List<Terminal> leaking = through.stream()
+                .map(e -> nodes.same(e.a(), Terminal.GROUND) ? e.b() : e.a())
+                .flatMap(t -> t.is(Type.INSIDE) ? Stream.<Terminal>empty() : Stream.of(t))
+                .distinct()
+                .toList();
+        return Verdict.of(Rule.EARTH_FAULT, Severity.DANGER)
+                .in(setting)
+                .about(through.isEmpty() ? "" : through.get(0).name())
+                .at(onGround.isEmpty() ? leaking : onGround)
+                .reading(amps, 0);
     }
 
     private Verdict onGround(Setting setting, Terminal line, double amps) {

@@ -5,6 +5,8 @@ import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.AcrossTheLines;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.Device;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
@@ -23,7 +25,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -104,6 +105,7 @@ final class Judge {
             }
         }
         protector(faulty);
+        overloads(faulty);
         frequency();
         verdicts.sort(Comparator.comparing(Verdict::severity).reversed().thenComparing(Verdict::rule));
         return verdicts;
@@ -124,10 +126,6 @@ final class Judge {
         return found;
     }
 
-    private Optional<Setting> first(Purpose purpose) {
-        return circuit.settings().stream().filter(s -> s.purpose() == purpose).findFirst();
-    }
-
     private void interlock(Setting setting) {
         if (in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
             double amps = networks.atRest(setting).lineAmps();
@@ -139,17 +137,34 @@ final class Judge {
         }
     }
 
+    /** Every setting for one way turns that way, and every one for the other way turns the other. */
     private void direction() {
-        Optional<Way> forward = first(Purpose.FORWARD).map(s -> in(s).way());
-        Optional<Way> reverse = first(Purpose.REVERSE).map(s -> in(s).way());
-        boolean both = forward.filter(w -> w != Way.NONE).isPresent()
-                && reverse.filter(w -> w != Way.NONE).isPresent();
-        if (both) {
-            verdicts.add(
-                    forward.equals(reverse)
-                            ? Verdict.of(Rule.SAME_WAY, Severity.DANGER)
-                            : Verdict.of(Rule.REVERSES, Severity.GOOD));
+        List<Setting> forward = starting(Purpose.FORWARD);
+        List<Setting> reverse = starting(Purpose.REVERSE);
+        boolean differ = differ(forward) | differ(reverse);
+        if (forward.isEmpty() || reverse.isEmpty() || differ) {
+            return;
         }
+        boolean same = in(forward.get(0)).way() == in(reverse.get(0)).way();
+        verdicts.add(same ? Verdict.of(Rule.SAME_WAY, Severity.DANGER) : Verdict.of(Rule.REVERSES, Severity.GOOD));
+    }
+
+    /** The settings for a way in which it starts, on the supply as it is. */
+    private List<Setting> starting(Purpose purpose) {
+        return circuit.settings().stream()
+                .filter(s -> s.purpose() == purpose && in(s).way() != Way.NONE)
+                .filter(s -> Analysis.way(networks.atRest(s).torqueNm(), rated) != Way.NONE)
+                .toList();
+    }
+
+    private boolean differ(List<Setting> oneWay) {
+        List<Setting> other = oneWay.stream()
+                .filter(s -> in(s).way() != in(oneWay.get(0)).way())
+                .toList();
+        other.forEach(s -> verdicts.add(Verdict.of(Rule.WAYS_DIFFER, Severity.DANGER)
+                .in(s)
+                .about(oneWay.get(0).title())));
+        return !other.isEmpty();
     }
 
     /**
@@ -157,22 +172,25 @@ final class Judge {
      * plans with few conductors, for which an external overload makes up.
      */
     private void protector(boolean faulty) {
-        List<Terminal> leads = circuit.motor().contacts().stream()
+        List<InnerContact> protectors = circuit.motor().contacts().stream()
                 .filter(c -> c.kind() == Kind.PROTECTOR)
-                .flatMap((InnerContact c) -> Stream.of(c.a(), c.b()))
-                .distinct()
                 .toList();
-        if (leads.isEmpty()) {
+        if (protectors.isEmpty()) {
             return;
         }
+        List<Terminal> leads = protectors.stream()
+                .flatMap(c -> Stream.of(c.a(), c.b()))
+                .filter(circuit.motor().leads()::contains)
+                .distinct()
+                .toList();
         boolean whole = true;
         boolean anyFlows = false;
+        double hot = 0;
         for (Setting setting : circuit.settings()) {
             if (!setting.isMeantToRun() || in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
                 continue;
             }
-            double slip = in(setting).way() == Way.MINUS ? 2 - rated.slip() : rated.slip();
-            Protection protection = Protection.of(uncorrected, setting, slip);
+            Protection protection = Protection.of(uncorrected, setting, slip(setting));
             anyFlows |= protection.flowing() > Carrying.NOTHING_AMPS;
             if (!protection.isWhole()) {
                 whole = false;
@@ -180,12 +198,89 @@ final class Judge {
                         .in(setting)
                         .at(leads)
                         .reading(protection.leftAmps(), protection.flowing()));
+            } else if (Protection.isInNeutral(uncorrected, setting)) {
+                hot = Math.max(hot, Protection.voltsOnceOpen(uncorrected, setting));
             }
         }
         boolean sound = !faulty && verdicts.stream().noneMatch(v -> v.severity() == Severity.DANGER);
-        if (whole && anyFlows && sound) {
+        if (!whole || !anyFlows) {
+            return;
+        }
+        if (hot > 0) {
+            verdicts.add(Verdict.of(Rule.PROTECTOR_IN_NEUTRAL, Severity.WARN)
+                    .at(leads)
+                    .reading(hot, 0));
+        } else if (sound) {
             verdicts.add(Verdict.of(Rule.PROTECTED, Severity.GOOD).at(leads));
         }
+    }
+
+    private double slip(Setting setting) {
+        return in(setting).way() == Way.MINUS ? 2 - rated.slip() : rated.slip();
+    }
+
+    /** An overload relay protects what passes through it, in each way: judged by what still flows with all its poles open. */
+    private void overloads(boolean faulty) {
+        for (Device relay : circuit.devices()) {
+            if (relay.type() != Device.Type.OVERLOAD_RELAY) {
+                continue;
+            }
+            List<Contact> poles = circuit.chart().contacts().stream()
+                    .filter(c -> c.a().device().equals(relay) && c.b().device().equals(relay))
+                    .toList();
+            Networks open =
+                    Networks.of(uncorrected.circuit().with(circuit.chart().without(poles)));
+            boolean all = true;
+            for (Setting setting : circuit.settings()) {
+                if (setting.isMeantToRun() && !in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
+                    all &= passes(relay, poles, open, setting);
+                }
+            }
+            if (all && !faulty && verdicts.stream().noneMatch(v -> v.severity() == Severity.DANGER)) {
+                verdicts.add(Verdict.of(Rule.OVERLOAD_PASSED, Severity.GOOD).about(relay.name()));
+            }
+        }
+    }
+
+    private boolean passes(Device relay, List<Contact> poles, Networks open, Setting setting) {
+        double flowing = 0;
+        double left = 0;
+        for (boolean standing : new boolean[] {true, false}) {
+            State state = new State(setting, standing, true);
+            double at = standing ? 1 : slip(setting);
+            flowing = Math.max(flowing, uncorrected.in(state).at(at).lineAmps());
+            left = Math.max(left, open.in(state).at(at).lineAmps());
+        }
+        if (flowing <= Carrying.NOTHING_AMPS) {
+            return false;
+        }
+        if (left > Carrying.NOTHING_AMPS + 0.005 * flowing) {
+            boolean run = open.in(State.atSpeed(setting)).at(slip(setting)).lineAmps()
+                    > Carrying.NOTHING_AMPS + 0.005 * flowing;
+            verdicts.add(Verdict.of(Rule.OVERLOAD_BESIDE, run ? Severity.DANGER : Severity.WARN)
+                    .in(setting)
+                    .about(relay.name())
+                    .reading(left, flowing));
+            return false;
+        }
+        AcSolution running = uncorrected.in(State.atSpeed(setting)).at(slip(setting));
+        List<Contact> idle = poles.stream()
+                .filter(c -> circuit.chart().closedIn(setting).contains(c))
+                .filter(c -> running.current(c).norm() < 0.005 * running.lineAmps())
+                .filter(c -> !isAuxiliary(c))
+                .toList();
+        if (poles.stream().filter(c -> !isAuxiliary(c)).count() >= 3 && !idle.isEmpty()) {
+            verdicts.add(Verdict.of(Rule.OVERLOAD_POLE_IDLE, Severity.WARN)
+                    .in(setting)
+                    .about(relay.name())
+                    .at(idle.stream().flatMap(c -> Stream.of(c.a(), c.b())).toList()));
+        }
+        return true;
+    }
+
+    /** The contact that a relay moves, and no pole of it (IEC 60947: 95 to 98, from memory). */
+    private static boolean isAuxiliary(Contact contact) {
+        return contact.a().mark().matches("9[5-8]") || contact.b().mark().matches("9[5-8]");
     }
 
     private void frequency() {

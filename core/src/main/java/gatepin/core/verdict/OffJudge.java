@@ -3,6 +3,7 @@ package gatepin.core.verdict;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Networks;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
@@ -26,6 +27,17 @@ final class OffJudge {
         this.carrying = Carrying.of(networks, off);
     }
 
+    /** What hands touch at motor and capacitors and is hot: leads, tags, and splices between them. */
+    private SortedSet<Terminal> hotParts() {
+        SortedSet<Terminal> hot = carrying.hotLeads();
+        stiff.terminals().stream()
+                .filter(t -> t.is(Type.CAPACITOR) || t.is(Type.SPLICE))
+                .filter(carrying::isHot)
+                .filter(t -> t.is(Type.CAPACITOR) || hot.isEmpty())
+                .forEach(hot::add);
+        return hot;
+    }
+
     /**
      * @param faulty there is a short or a live frame in some setting: nothing good is said then
      */
@@ -38,7 +50,7 @@ final class OffJudge {
             double amps = networks.atRest(off).lineAmps();
             verdicts.add(Verdict.of(Rule.RUNS_IN_OFF, Severity.DANGER).in(off).reading(amps, 0));
         }
-        SortedSet<Terminal> hot = carrying.hotLeads();
+        SortedSet<Terminal> hot = hotParts();
         List<Terminal> on = Stream.of(Terminal.L1, Terminal.L2)
                 .filter(l -> !carrying.isBroken(l))
                 .toList();

@@ -64,6 +64,8 @@ public enum Rule {
     REVERSES,
     /** Forward and reverse turn the same way. */
     SAME_WAY,
+    /** Two settings that are for one way turn opposite ways. Part: what the other of them is called. */
+    WAYS_DIFFER,
     /** A winding gets too hot. Value: seconds until it is hurt. */
     BURNS,
     /** Leads are hot in OFF. Value: the highest volts to ground. */
@@ -82,6 +84,14 @@ public enum Rule {
     PROTECTED,
     /** Current flows on once the protector is open. Value: what still flows, A; expected: what flowed before, A. */
     PROTECTOR_BYPASSED,
+    /** The protector lies in the neutral or behind the windings: what it opens stays hot. Value: volts to ground once it is open. */
+    PROTECTOR_IN_NEUTRAL,
+    /** All current passes the overload relay. Part: the relay. */
+    OVERLOAD_PASSED,
+    /** Current flows beside the overload relay. Part: the relay; value: what passes beside it, A; expected: what flows, A. */
+    OVERLOAD_BESIDE,
+    /** A pole of the overload relay carries nothing. Part: the relay. */
+    OVERLOAD_POLE_IDLE,
     /** The supply has another frequency than the plate. Value and expected: hertz. */
     WRONG_FREQUENCY;
 

@@ -39,6 +39,8 @@ final class RunJudge {
     private static final double MUCH_TOO_LOW = 0.75;
     /** Below this cosine of the phase between them the fields of two halves work against each other. */
     private static final double OPPOSING = -0.5;
+    /** Two coils whose axes lie this close, as the cosine of the angle between them, work along one axis. */
+    private static final double ALONG_ONE_AXIS = 0.9;
     /** A start winding at speed that carries this many times what it should stays in. */
     private static final double STAYS_IN = 1.3;
     /** A feeder that leaves less of the starting torque is worth a word, less than the second a warning (common practice). */
@@ -172,27 +174,39 @@ final class RunJudge {
                 .toList();
     }
 
+    /** Two coils along one axis whose fields work against each other; on a nine-lead motor each phase has two. */
     private boolean opposing(Role role, Rule rule) {
-        List<Coil> halves = coils(role);
-        boolean oneAxis = halves.stream().map(Coil::degrees).distinct().count() == 1;
-        boolean found = halves.size() == 2
-                && oneAxis
-                && halves.stream().allMatch(c -> usual.carries(now.standstill(), c))
-                && oppose(field(halves.get(0)), field(halves.get(1)));
-        if (found) {
-            List<Terminal> leads =
-                    halves.stream().flatMap(c -> leads(c).stream()).toList();
-            double amps = role == Role.RUN
-                    ? now.standstill().lineAmps()
-                    : now.standstill().current(halves.get(0)).norm();
-            say(
-                    rule,
-                    Severity.DANGER,
-                    v -> v.at(leads)
-                            .reading(amps, 0)
-                            .advising(role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
+        List<Coil> all = coils(role);
+        List<Coil> pair = new ArrayList<>();
+        for (int i = 0; i < all.size() && pair.isEmpty(); i++) {
+            for (int j = i + 1; j < all.size() && pair.isEmpty(); j++) {
+                if (areAgainst(all.get(i), all.get(j))) {
+                    pair.addAll(List.of(all.get(i), all.get(j)));
+                }
+            }
         }
-        return found;
+        if (pair.isEmpty()) {
+            return false;
+        }
+        List<Terminal> leads = pair.stream().flatMap(c -> leads(c).stream()).toList();
+        double amps = role == Role.RUN
+                ? now.standstill().lineAmps()
+                : now.standstill().current(pair.get(0)).norm();
+        say(
+                rule,
+                Severity.DANGER,
+                v -> v.at(leads)
+                        .reading(amps, 0)
+                        .advising(role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
+        return true;
+    }
+
+    private boolean areAgainst(Coil one, Coil other) {
+        double between = Math.cos(Math.toRadians(one.degrees() - other.degrees()));
+        return Math.abs(between) > ALONG_ONE_AXIS
+                && usual.carries(now.standstill(), one)
+                && usual.carries(now.standstill(), other)
+                && oppose(field(one), field(other).multiply(Math.signum(between)));
     }
 
     /** What a coil adds to the field along its axis, ampere turns. */
@@ -399,8 +413,10 @@ final class RunJudge {
         });
     }
 
-    /** It starts; and what the feeder leaves of that. */
+    /** It starts, on the supply as it is; and what the feeder leaves of that. */
     private void turns() {
+        AcSolution actual = networks.atRest(setting);
+        boolean starts = Analysis.way(actual.torqueNm(), rated) != Way.NONE;
         double nm = Math.abs(now.standstill().torqueNm());
         double should = usual.startNm().orElse(nm);
         if (nm < WEAK * should || nm < LEAST_START * rated.torqueNm()) {
@@ -408,13 +424,11 @@ final class RunJudge {
                     Rule.STARTS_WEAKLY,
                     nm < MUCH_TOO_WEAK * should ? Severity.DANGER : Severity.WARN,
                     v -> v.reading(nm / rated.torqueNm(), should / rated.torqueNm()));
-        } else {
+        } else if (starts) {
             say(Rule.TURNS, Severity.GOOD, v -> v.reading(now.standstill().torqueNm(), rated.torqueNm()));
         }
-        AcSolution actual = networks.atRest(setting);
         double share = actual.torqueNm() / now.standstill().torqueNm();
         if (share < WEAKENED) {
-            boolean starts = Analysis.way(actual.torqueNm(), rated) != Way.NONE;
             Severity severity = !starts ? Severity.DANGER : share < MUCH_WEAKENED ? Severity.WARN : Severity.GOOD;
             double volts = actual.potential(Terminal.L1)
                     .flatMap(one -> actual.potential(Terminal.L2).map(one::subtract))

@@ -2,6 +2,7 @@ package gatepin.core.verdict;
 
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
+import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
@@ -20,6 +21,9 @@ public record VerdictWords(Sentence title, Sentence words) {
     public static VerdictWords of(Verdict verdict, Supply supply) {
         return new Speaker(verdict, supply).say();
     }
+
+    /** Less than this to ground trips no breaker, A (common practice: a small branch circuit carries it as load). */
+    private static final double TRIPS_A_BREAKER = 15;
 
     private record Speaker(Verdict verdict, Supply supply) {
         private Object name(Terminal terminal) {
@@ -67,8 +71,13 @@ public record VerdictWords(Sentence title, Sentence words) {
             };
         }
 
+        /** Joints inside the motor have no names: nobody can put a hand or a probe on them. */
         private List<Object> list(List<Terminal> terminals) {
-            return terminals.stream().map(this::name).distinct().toList();
+            return terminals.stream()
+                    .filter(t -> !t.is(Type.INSIDE))
+                    .map(this::name)
+                    .distinct()
+                    .toList();
         }
 
         private List<Object> ends() {
@@ -78,6 +87,7 @@ public record VerdictWords(Sentence title, Sentence words) {
         /** How the current gets there, such as L1 → 1 → T1. */
         private Object way() {
             return verdict.path().stream()
+                    .filter(t -> !t.is(Type.INSIDE))
                     .map(this::name)
                     .reduce((from, to) -> Sentence.of("way", from, to))
                     .orElse(Sentence.none());
@@ -128,6 +138,23 @@ public record VerdictWords(Sentence title, Sentence words) {
             return verdict.setting().map(Setting::title).orElse("");
         }
 
+        /** The part it is about, or what there is instead of a name. */
+        private Object part() {
+            return verdict.part().isEmpty() ? Sentence.of("something") : verdict.part();
+        }
+
+        private String leak() {
+            return verdict.value() < 1 ? Math.round(1000 * verdict.value()) + " mA" : flows();
+        }
+
+        /** What is told of where the protector comes out on leads, and where it sits inside. */
+        private Sentence protector(String key, Object... args) {
+            return Sentence.of(
+                    "verdict." + verdict.rule().name() + "." + key
+                            + (verdict.terminals().isEmpty() ? ".inside" : ""),
+                    args);
+        }
+
         private int count() {
             return verdict.terminals().size();
         }
@@ -155,8 +182,13 @@ public record VerdictWords(Sentence title, Sentence words) {
             return switch (verdict.rule()) {
                 case SHORT -> new VerdictWords(title(where()), words(way()));
                 case EARTH_FAULT ->
-                    new VerdictWords(
-                            title(where()), words(verdict.path().isEmpty() ? Sentence.of("through", ends()) : way()));
+                    verdict.value() < TRIPS_A_BREAKER && verdict.path().isEmpty()
+                            ? new VerdictWords(
+                                    lesser("title", part(), where()),
+                                    lesser("words", leak(), ends().isEmpty() ? List.of(part()) : ends()))
+                            : new VerdictWords(
+                                    title(where()),
+                                    words(verdict.path().isEmpty() ? Sentence.of("through", ends()) : way()));
                 case NEUTRAL_ON_FRAME ->
                     byDanger(title(frames()), words(way()), lesser("title"), lesser("words", way()));
                 case FRAME_NOT_BONDED -> new VerdictWords(title(frames(), count()), words());
@@ -217,9 +249,19 @@ public record VerdictWords(Sentence title, Sentence words) {
                 case PROTECTOR_BYPASSED ->
                     byDanger(
                             title(where()),
-                            words(flows(), amps(verdict.expected()), ends()),
+                            protector("words", flows(), amps(verdict.expected()), ends()),
                             lesser("title", where()),
-                            lesser("words", flows(), ends()));
+                            protector("lesser.words", flows(), ends()));
+                case PROTECTOR_IN_NEUTRAL -> new VerdictWords(title(), words(is()));
+                case WAYS_DIFFER -> new VerdictWords(title(verdict.part(), setting()), words());
+                case OVERLOAD_PASSED -> new VerdictWords(title(verdict.part()), words());
+                case OVERLOAD_BESIDE ->
+                    byDanger(
+                            title(verdict.part(), where()),
+                            words(flows(), amps(verdict.expected())),
+                            lesser("title", verdict.part(), where()),
+                            lesser("words", flows()));
+                case OVERLOAD_POLE_IDLE -> new VerdictWords(title(verdict.part(), where()), words(ends()));
                 case WRONG_FREQUENCY ->
                     new VerdictWords(
                             title(number("%.0f Hz", verdict.value()), number("%.0f Hz", verdict.expected())),

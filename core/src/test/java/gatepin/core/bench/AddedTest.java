@@ -138,7 +138,8 @@ class AddedTest {
                 .orElseThrow();
         assertThat(rules(Analysis.of(
                         across.in(circuit, gear(made)), made.request().rated())))
-                .contains(Rule.CAPACITOR_ACROSS_LINES);
+                .contains(Rule.CORRECTION_CAPACITOR)
+                .doesNotContain(Rule.CAPACITOR_ACROSS_LINES);
     }
 
     @Test

@@ -280,7 +280,8 @@ class WiringFormatTest {
                         ""));
         for (Plan plan : Planner.search(motor.on(kind)).plans()) {
             String text = WiringWriter.write(
-                    new WiringWriter.Described("Machine", plate, motor.leads(), Optional.of(kind), Given.of(plate, 1)),
+                    new WiringWriter.Described(
+                            "Machine", plate, motor.leads(), Optional.of(kind), Given.of(plate, 1), Optional.empty()),
                     motor.circuit(kind, plan.wires()),
                     StatedRotation.NOT_STATED);
 

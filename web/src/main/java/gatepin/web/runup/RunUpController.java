@@ -3,6 +3,7 @@ package gatepin.web.runup;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.diagram.Column;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.format.WiringWriter;
 import gatepin.core.lane.Workup.OnBench;
@@ -98,7 +99,8 @@ class RunUpController {
                         file.plate().orElseThrow(),
                         file.workup().leadsOf(circuit.wires()),
                         file.gear().filter(g -> !circuit.chart().terminals().isEmpty()),
-                        file.workup().given().orElseThrow()),
+                        file.workup().given().orElseThrow(),
+                        file.column().map(Column::connection)),
                 circuit,
                 file.workup().bench(circuit).map(OnBench::plusIs).orElse(StatedRotation.NOT_STATED));
         return download(text, MediaType.APPLICATION_JSON, fileName(file) + ".json");
