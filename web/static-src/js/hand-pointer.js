@@ -1,4 +1,6 @@
-// Mouse and finger on the bench: from point to point, or one after the other.
+// Mouse and finger on the bench: from point to point, or one after the other. A finger that wipes over it moves the page; one that is
+// held on a point first draws a wire.
+const HELD = 250; // ms
 const NEAR = 34; // px: as large as a finger
 const MOVED = 8;
 
@@ -21,22 +23,29 @@ export default {
     });
     return best;
   },
-  // a finger on a point draws a wire; beside it, it moves the page
+  // while a wire is drawn the page stays where it is
   finger(event) {
-    const [touch] = event.touches;
-    if (event.touches.length === 1 && this.sheet()?.contains(event.target) && this.near(touch.clientX, touch.clientY)) event.preventDefault();
+    if (this.drag?.held && event.cancelable) event.preventDefault();
   },
   down(event) {
     const sheet = this.sheet();
     if (!sheet || !sheet.contains(event.target) || event.button > 0) return;
     const from = this.near(event.clientX, event.clientY);
     const wire = event.target.closest('[data-ends]');
-    this.drag = { from, wire, x: event.clientX, y: event.clientY, moved: false };
-    if (from) event.preventDefault();
+    const drag = { from, wire, x: event.clientX, y: event.clientY, moved: false, held: event.pointerType !== 'touch' };
+    this.drag = drag;
+    if (from && drag.held) event.preventDefault();
+    if (from && !drag.held) setTimeout(() => { this.hold(drag); }, HELD);
+  },
+  hold(drag) {
+    if (this.drag !== drag || drag.moved) return;
+    drag.held = true;
+    this.draft(centre(drag.from), [drag.x, drag.y]);
   },
   move(event) {
     if (!this.drag || !this.drag.from) return;
     this.drag.moved ||= Math.hypot(event.clientX - this.drag.x, event.clientY - this.drag.y) > MOVED;
+    if (this.drag.moved && !this.drag.held) { this.drop(); return; }
     if (this.drag.moved) this.draft(centre(this.drag.from), [event.clientX, event.clientY]);
   },
   up(event) {
@@ -50,7 +59,7 @@ export default {
         const ends = [drag.from.dataset.terminal, to.dataset.terminal];
         if (this.metering) { this.undraft(); this.probe(...ends); } else this.join(...ends);
       } else this.undraft();
-    } else if (drag.from) this.pick(drag.from.dataset.terminal);
+    } else if (drag.from) { this.undraft(); this.pick(drag.from.dataset.terminal); }
     else if (drag.wire) {
       const [one, other] = drag.wire.dataset.ends.split('>');
       this.choose({ currentTarget: { dataset: { one, other } } });

@@ -1,9 +1,48 @@
-// Keys that hold on every page.
+// Keys that hold on every page; what is typed is saved by going on.
 import { isPlain } from './keys.js';
 
 const FOLLOWED = ['p', 'u', '[', ']'];
+const ON = 'gatepin:on-to';
+const ENTERED = 'gatepin:entered';
+const TWICE = 1000; // ms: a second Enter within this was meant for the page before
 
 export default () => ({
+  typedIn: null,
+  init() {
+    document.addEventListener('input', (event) => { this.typed(event.target.form); });
+    document.addEventListener('change', (event) => { this.typed(event.target.form); });
+    document.addEventListener('click', (event) => { this.goOn(event); });
+    document.addEventListener('keydown', (event) => { this.entered(event); }, true);
+    this.saved();
+  },
+  // forms whose figures are kept by a button of their own
+  typed(form) {
+    if (form && form.method === 'post' && form.matches('[x-data="draft"]')) this.typedIn = form;
+  },
+  goOn(event) {
+    const link = event.target.closest('a.button.main, .fence a, .neighbours a');
+    if (!link || !this.typedIn || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    event.preventDefault();
+    sessionStorage.setItem(ON, link.href);
+    this.typedIn.requestSubmit();
+  },
+  // the page that answers says what is wrong, or else the way goes on
+  saved() {
+    const on = sessionStorage.getItem(ON);
+    sessionStorage.removeItem(ON);
+    if (on && new URLSearchParams(location.search).has('saved')) location.replace(on);
+  },
+  // a double Enter saves and does not pull a pin as well
+  entered(event) {
+    if (event.key !== 'Enter') return;
+    const last = Number(sessionStorage.getItem(ENTERED) || 0);
+    const now = Date.now();
+    sessionStorage.setItem(ENTERED, String(now));
+    const pulls = event.target === document.body
+      ? document.querySelector('[data-pulls] [data-key="enter"]')
+      : event.target.closest('[data-pulls]');
+    if (pulls && (event.repeat || now - last < TWICE)) { event.preventDefault(); event.stopImmediatePropagation(); }
+  },
   key(event) {
     if (!isPlain(event)) return;
     const key = event.key.toLowerCase();

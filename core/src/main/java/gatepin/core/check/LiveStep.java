@@ -1,6 +1,7 @@
 package gatepin.core.check;
 
 import gatepin.core.circuit.Setting;
+import gatepin.core.rotation.StatedRotation.Direction;
 import java.util.Optional;
 
 /**
@@ -65,7 +66,21 @@ public record LiveStep(What what, Optional<Setting> setting) {
         /** Nothing happens. */
         NOTHING,
         /** The breaker is out. */
-        TRIPS
+        TRIPS;
+
+        /** Which way it turns; empty where it does not. */
+        public Optional<Direction> direction() {
+            return switch (this) {
+                case CLOCKWISE -> Optional.of(Direction.CLOCKWISE);
+                case COUNTER_CLOCKWISE -> Optional.of(Direction.COUNTER_CLOCKWISE);
+                case HUMS, NOTHING, TRIPS -> Optional.empty();
+            };
+        }
+    }
+
+    /** The bump in a setting. */
+    public static LiveStep turning(Setting setting) {
+        return new LiveStep(What.TURNS, Optional.of(setting));
     }
 
     /** A short word for it, unique in a live check. */

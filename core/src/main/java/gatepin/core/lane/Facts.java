@@ -19,8 +19,6 @@ import gatepin.core.paper.PaperRecord;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
-import gatepin.core.rotation.StatedRotation;
-import gatepin.core.rotation.Ways;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
@@ -71,12 +69,6 @@ public record Facts(
     /** The papers that stay with the machine. */
     public PaperRecord papers() {
         return proof.papers();
-    }
-
-    /** What the first and the other position of the handle are called on this machine. */
-    public Ways ways() {
-        return rotation.map(r -> r.handle(motor.column().map(Column::rotation).orElse(StatedRotation.NOT_STATED)))
-                .orElse(Ways.USUAL);
     }
 
     /** What planning hangs on: the same without the pins, the chosen plan and its ticks. */

@@ -1,6 +1,9 @@
 package gatepin.core.lane;
 
+import gatepin.core.check.CheckRecord;
+import gatepin.core.check.Meter;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.LadderText;
 import gatepin.core.diagram.Column;
@@ -30,12 +33,18 @@ final class PaperMark {
         // only where there is one: papers that were taken before there were contactors stay true
         facts.gear().control().ifPresent(c -> shown.add(LadderText.write(c.ladder())));
         facts.gear().ahead().ifPresent(a -> shown.add(new TreeMap<>(a.chosen())));
+        StatedRotation written = facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
+        StatedRotation wired = workup.turns(HandlePosition.FORWARD);
+        if (!wired.seenFrom(written.seenFrom()).equals(written)) {
+            shown.add(wired);
+        }
         if (paper == Paper.LABELS || paper == Paper.BUYING || paper == Paper.SHEET) {
             shown.add(facts.supply().cables());
             shown.add(facts.supply().run());
         }
         if (paper == Paper.CHECKS || paper == Paper.SHEET) {
-            shown.add(facts.checks());
+            // whose meter it is stands for no reading
+            shown.add(new CheckRecord(Meter.USUAL, facts.checks().entries()));
             facts.gear().control().filter(c -> !c.reads().isEmpty()).ifPresent(c -> shown.add(c.reads()));
             facts.gear().ahead().ifPresent(a -> shown.add(a.reads()));
             shown.add(Arrays.stream(Gate.values())
@@ -56,7 +65,7 @@ final class PaperMark {
                 facts.motor().leads(),
                 workup.supply(),
                 facts.gear().kind().map(SwitchKind::name),
-                facts.ways(),
+                workup.ways(),
                 facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED),
                 facts.papers().isolator());
     }

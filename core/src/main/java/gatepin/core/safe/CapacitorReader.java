@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** Reads a capacitor as typed from its can. */
 public final class CapacitorReader {
@@ -25,6 +27,10 @@ public final class CapacitorReader {
             .and("kohm", 1e3)
             .and("k ohm", 1e3)
             .and("k ohms", 1e3);
+    /** As cans print it: 270-324 MFD, 110-125 VAC. */
+    private static final Pattern RANGE = Pattern.compile(
+            "\\s*(\\d+(?:\\.\\d+)?)\\s*(?:-|–|/|to)\\s*(\\d+(?:\\.\\d+)?)(\\s*\\p{L}*)\\s*", Pattern.CASE_INSENSITIVE);
+
     private static final Field MEASURED = Field.of(0, 2000, "v", "volts").fromADisplay();
 
     /** Reads it. Problems carry the names of the fields of {@link Typed}. */
@@ -54,6 +60,16 @@ public final class CapacitorReader {
 
     private static Optional<Double> number(
             String field, String typed, Field bounds, String unit, List<Problem> problems) {
+        Matcher range = RANGE.matcher(typed);
+        if (range.matches()) {
+            double least = Double.parseDouble(range.group(1));
+            double most = Double.parseDouble(range.group(2));
+            if (least < most && most < 2 * least) {
+                // a can's range means any value in it; of volts the lower one is sure
+                String one = Double.toString(field.equals("microfarads") ? (least + most) / 2 : least);
+                return number(field, one + range.group(3), bounds, unit, problems);
+            }
+        }
         TypedNumber number = TypedNumber.read(typed, bounds);
         String shown = typed.strip();
         String message = switch (number.kind()) {

@@ -80,6 +80,8 @@ class BenchController {
         pages.fill(model, file, Gate.SWITCH);
         List<Copy> copies = desk.copies(id);
         model.addAttribute("copies", copies);
+        model.addAttribute(
+                "takenOff", desk.takenOff(id).map(t -> t.copy().name()).orElse(""));
         model.addAttribute("canPlan", BenchDesk.start(file, Start.PLAN, "").isPresent());
         model.addAttribute("canFound", BenchDesk.start(file, Start.FOUND, "").isPresent());
         model.addAttribute(
@@ -124,6 +126,15 @@ class BenchController {
         pages.file(id);
         desk.remove(id, copy);
         return "redirect:/jobs/" + id + "/bench";
+    }
+
+    /** Puts the wiring back that was taken off last. */
+    @PostMapping("/jobs/{id}/bench/put-back")
+    String putBack(@PathVariable long id) {
+        pages.file(id);
+        return desk.putBack(id)
+                .map(copy -> "redirect:/jobs/" + id + "/bench?copy=" + copy)
+                .orElse("redirect:/jobs/" + id + "/bench");
     }
 
     /** What is on it now, for a page that was left alone for a while. */

@@ -1,5 +1,7 @@
 package gatepin.web.bench;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Sentence;
@@ -26,6 +28,7 @@ import gatepin.web.lane.Seen;
 import gatepin.web.plan.CarriedOver;
 import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -41,6 +44,10 @@ class BenchDesk {
     /** No job has more of them. */
     static final int MOST_COPIES = 30;
 
+    private final Cache<Long, Shown> takenOff = Caffeine.newBuilder()
+            .maximumSize(500)
+            .expireAfterWrite(Duration.ofDays(1))
+            .build();
     private final BenchStore store;
     private final Acts acts;
     private final PlanStore plans;
@@ -163,12 +170,30 @@ class BenchDesk {
         });
     }
 
+    /** Takes a copy off the bench; the last one of a job can be put back while the application runs. */
     void remove(long jobId, long copyId) {
         transaction.executeWithoutResult(t -> {
             if (store.hold(jobId, copyId)) {
+                shown(jobId, copyId).ifPresent(s -> takenOff.put(jobId, s));
                 store.remove(copyId);
             }
         });
+    }
+
+    /** The copy that was taken off last; empty where none was, or its name is in use again. */
+    Optional<Shown> takenOff(long jobId) {
+        return Optional.ofNullable(takenOff.getIfPresent(jobId))
+                .filter(s -> store.copies(jobId).stream()
+                        .noneMatch(c -> c.name().equalsIgnoreCase(s.copy().name())));
+    }
+
+    /** Puts it back as it was shown last; gives its number, or nothing where there is none. */
+    Optional<Long> putBack(long jobId) {
+        Optional<Long> back = transaction.execute(t -> takenOff(jobId)
+                .filter(s -> store.copies(jobId).size() < MOST_COPIES)
+                .map(s -> store.add(jobId, s.copy().name(), s.copy().gear(), s.wiring())));
+        takenOff.invalidate(jobId);
+        return Objects.requireNonNull(back);
     }
 
     private <T> Optional<T> held(long jobId, long copyId, Function<Copy, T> work) {

@@ -18,13 +18,16 @@ import gatepin.core.lane.Facts;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
+import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
 import gatepin.web.bench.BenchDesk.Shown;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Bench.Laid;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
+import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.Station;
 import gatepin.web.lane.Turn;
@@ -184,7 +187,47 @@ final class BenchPage {
     }
 
     public List<Finding> findings() {
-        return findings.map(Findings::findings).orElse(List.of());
+        List<Finding> all = new ArrayList<>();
+        analysis.flatMap(a -> HandleWords.oneWay(file, a)).ifPresent(all::add);
+        findings.map(Findings::findings).ifPresent(all::addAll);
+        return all;
+    }
+
+    /** What taking it over changes of the direction, as words for the button; blank where the shaft turns as the plan turns it. */
+    public String turnsRound() {
+        return file.plannedCircuit()
+                .flatMap(file.workup()::bench)
+                .filter(b -> onBench.isPresent())
+                .map(b -> turnedPositions(b, onBench.orElseThrow()))
+                .orElse("");
+    }
+
+    /** The positions that turn the shaft otherwise than in the plan, each with what it does here. */
+    private String turnedPositions(OnBench planned, OnBench here) {
+        List<String> turned = new ArrayList<>();
+        for (HandlePosition position : List.of(HandlePosition.FORWARD, HandlePosition.REVERSE)) {
+            boolean both = planned.analysis().settings().containsKey(position)
+                    && here.analysis().settings().containsKey(position);
+            if (both
+                    && planned.analysis().in(position).way()
+                            != here.analysis().in(position).way()) {
+                StatedRotation way = here.seen(here.analysis().in(position).way());
+                turned.add(title(position)
+                        + (here.analysis().in(position).way() == Way.NONE
+                                ? " does not start"
+                                : way.isStated()
+                                        ? " turns " + way.direction().words() + ", "
+                                                + way.seenFrom().words()
+                                        : " turns the other way"));
+            }
+        }
+        return String.join("; ", turned);
+    }
+
+    private String title(HandlePosition position) {
+        return position == HandlePosition.FORWARD
+                ? file.ways().work()
+                : file.ways().back();
     }
 
     /** Whether the engine has a motor to judge it by. */
@@ -236,10 +279,13 @@ final class BenchPage {
             Set<String> says = titles(findings);
             Set<String> planSays =
                     titles(file.workup().analysis(planned).map(a -> Findings.of(a, hasOff(), file.wording())));
+            List<String> gains = new ArrayList<>();
+            Optional.of(turnsRound()).filter(t -> !t.isEmpty()).ifPresent(gains::add);
+            says.stream().filter(s -> !planSays.contains(s)).forEach(gains::add);
             return new Difference(
                     listed(shown.wiring().wires(), there),
                     listed(planned.wires(), here),
-                    says.stream().filter(s -> !planSays.contains(s)).toList(),
+                    gains,
                     planSays.stream().filter(s -> !says.contains(s)).toList());
         });
     }

@@ -133,6 +133,11 @@ public class CheckStore implements Keeper {
                 .param("zero", meter.zeroOhms())
                 .param("capacitance", meter.measuresCapacitance())
                 .update();
+        // every job of the shop is checked with it from now on
+        jdbc.sql(
+                        "update job set revision = revision + 1 where shop_id in (select shop_id from person where id = :person)")
+                .param("person", person)
+                .update();
     }
 
     private Optional<Hidden> hidden(long job) {

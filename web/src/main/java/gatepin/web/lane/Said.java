@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
  * @param dropped pins of other gates dropped with it
  * @param passed a pin was pulled
  */
-record Said(boolean saved, boolean dropped, boolean passed) {
+record Said(boolean saved, boolean dropped, boolean passed, boolean held) {
     /** Puts it before every page. */
     @ControllerAdvice
     static class OnEveryPage {
@@ -20,7 +20,8 @@ record Said(boolean saved, boolean dropped, boolean passed) {
             return new Said(
                     request.getParameter("saved") != null,
                     request.getParameter("dropped") != null,
-                    request.getParameter("passed") != null);
+                    request.getParameter("passed") != null,
+                    request.getParameter("held") != null);
         }
     }
 }

@@ -194,6 +194,15 @@ public class MotorStore implements Keeper {
         }
     }
 
+    /** The column of a voltage states the other direction: the bump has shown that its diagram is wrong. */
+    public void turnStatement(long motorId, Column column) {
+        jdbc.sql("update connection set rotation = :rotation where motor_id = :motor and rotation = :was")
+                .param("rotation", column.rotation().reversed().direction().name())
+                .param("was", column.rotation().direction().name())
+                .param("motor", motorId)
+                .update();
+    }
+
     /** Saves the leads alone, with a mark of their own each. A lead that is gone leaves the diagram's columns, too. */
     public void saveLeads(long motorId, Leads leads) {
         putLeads(motorId, leads);

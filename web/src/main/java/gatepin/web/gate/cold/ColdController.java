@@ -12,6 +12,7 @@ import gatepin.core.circuit.InnerContact;
 import gatepin.core.lane.Gate;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.check.CheckWords;
+import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import java.util.ArrayList;
@@ -50,6 +51,14 @@ class ColdController {
     private static void fill(Model model, JobFile file, String wanted) {
         model.addAttribute(
                 "danger", file.workup().checks().danger().map(file::say).orElse(""));
+        model.addAttribute(
+                "oneWay",
+                file.workup()
+                        .checks()
+                        .circuit()
+                        .flatMap(file.workup()::analysis)
+                        .flatMap(a -> HandleWords.oneWay(file, a))
+                        .orElse(null));
         model.addAttribute("planned", file.facts().gear().plan().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
         Map<String, String> unread = new HashMap<>();

@@ -54,10 +54,37 @@ final class PlanWords {
                     "This handle has no OFF",
                     "A disconnect or starter ahead of it must stop the motor. Stop fully before you throw it across."));
         }
+        findings.addAll(motor(file));
         if (!gear.worn().isEmpty()) {
             findings.add(Finding.warn(
                     marks(gear.worn()) + " stay empty",
                     "Their contact closes only now and then. Plans do without them."));
+        }
+        return findings;
+    }
+
+    /** What plans rely on and nobody has seen of the motor. */
+    private static List<Finding> motor(JobFile file) {
+        List<Finding> findings = new ArrayList<>();
+        boolean out = file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR));
+        boolean inside =
+                file.workup().plate().flatMap(p -> p.details().protection()).isPresent();
+        if (inside && !out) {
+            findings.add(Finding.warn(
+                    "A protector sits inside, and no lead of it comes out",
+                    "So says the plate. In which lead it lies nobody can see: a plan that joins the leads otherwise than the diagram may"
+                            + " lead current past it. Fit an external overload set to the plate's amps."));
+        }
+        boolean alike = file.workup()
+                .given()
+                .filter(g -> g.equalWindings()
+                        && (g.runOhms().isEmpty() || g.startOhms().isEmpty()))
+                .isPresent();
+        if (alike) {
+            findings.add(Finding.warn(
+                    "Its two windings are taken to be alike",
+                    "It reverses by giving the line to the other winding, which is sound only if both read the same ohms. Measure them at"
+                            + " the Windings gate."));
         }
         return findings;
     }
@@ -112,7 +139,7 @@ final class PlanWords {
         if (plan.cost().beyondDiagram() > 0) {
             findings.add(Finding.good(
                     "It joins the leads otherwise than the plate",
-                    "The engine finds it as good: each winding gets the same voltage. The bump test decides."));
+                    "The engine finds the same torque and the same current. The bump test decides."));
         }
         Set<Contact> out = gear.linksToTakeOut(plan.wires());
         if (!out.isEmpty()) {

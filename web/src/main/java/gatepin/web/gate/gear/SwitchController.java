@@ -2,6 +2,7 @@ package gatepin.web.gate.gear;
 
 import gatepin.core.Reading;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
@@ -12,6 +13,7 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
+import gatepin.core.rotation.StatedRotation;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.FacePicture;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
@@ -112,12 +114,18 @@ class SwitchController {
                     "" + (char) ('A' + i),
                     file.say(plans.get(i).cost().name()),
                     PlanWords.price(plans.get(i), file),
-                    i == shown,
+                    i == shown
+                            && !(isByHand(file, chosen) && place(plans, wanted).isEmpty()),
                     chosen.equals(Optional.of(i))));
         }
         Plan plan = plans.get(shown);
         List<Wire> wires = WorkingOrder.of(plan);
         model.addAttribute("choices", choices);
+        model.addAttribute("handInForce", isByHand(file, chosen));
+        if (isByHand(file, chosen) && place(plans, wanted).isEmpty()) {
+            byHand(model, file, gear);
+            return "gate/switch";
+        }
         model.addAttribute("choice", choices.get(shown));
         model.addAttribute("nextPlan", choices.get((shown + 1) % choices.size()).key());
         Circuit circuit = file.workup().circuit(plan.wires(), gear.chart()).orElseThrow();
@@ -126,7 +134,7 @@ class SwitchController {
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
         findings.addAll(0, PlanWords.trade(plan, gear, circuit.supply()));
         findings.addAll(0, PlanWords.gear(file, gear));
-        HandleWords.of(file).ifPresent(findings::add);
+        shown(file, bench).forEach(findings::add);
         if (found.isPresent()) {
             findings.add(PlanWords.effort(plan, file.ground()));
         } else {
@@ -150,6 +158,58 @@ class SwitchController {
                 bench.map(Turn::computed)
                         .orElse(Turn.stated(file.column().orElseThrow().rotation())));
         return "gate/switch";
+    }
+
+    /** What the wires that are shown mean on the machine: which position works the tool, and whether one must not be live. */
+    private static List<Finding> shown(JobFile file, Optional<OnBench> bench) {
+        List<Finding> findings = new ArrayList<>();
+        StatedRotation forward = bench.filter(b -> b.analysis().settings().containsKey(HandlePosition.FORWARD))
+                .map(b -> b.seen(b.analysis().in(HandlePosition.FORWARD).way()))
+                .orElseGet(() -> file.workup().turns(HandlePosition.FORWARD));
+        bench.flatMap(b -> HandleWords.oneWay(file, b.analysis())).ifPresent(findings::add);
+        HandleWords.of(file, forward).ifPresent(findings::add);
+        return findings;
+    }
+
+    /** Wires that nobody planned are in force: they are shown first, and replaced only on purpose. */
+    private static void byHand(Model model, JobFile file, SwitchKind gear) {
+        Circuit circuit = file.plannedCircuit().orElseThrow();
+        List<Wire> wires = file.kept(ChosenPlan.class).orElseThrow().wires().stream()
+                .map(w -> w.wire())
+                .toList();
+        Optional<OnBench> bench = file.workup().bench(circuit);
+        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis(), gear.hasOff(), file.wording()));
+        List<Finding> findings = new ArrayList<>(PlanWords.gear(file, gear));
+        findings.addAll(shown(file, bench));
+        found.map(Findings::findings).ifPresent(findings::addAll);
+        model.addAttribute("byHand", true);
+        model.addAttribute("findings", findings);
+        model.addAttribute("canRunUp", bench.isPresent());
+        model.addAttribute(
+                "ahead",
+                file.workup().standsAhead().asked().stream()
+                        .map(a -> file.say(a.why()))
+                        .toList());
+        model.addAttribute(
+                "drawings",
+                new Bench(
+                                file.workup().leadsOf(wires),
+                                file.gear(),
+                                circuit,
+                                wires,
+                                found.map(Findings::flags).orElse(List.of()))
+                        .draw());
+        model.addAttribute("words", WiringWords.of(circuit));
+        model.addAttribute(
+                "turns",
+                bench.map(Turn::computed)
+                        .orElse(Turn.stated(file.column().orElseThrow().rotation())));
+    }
+
+    private static boolean isByHand(JobFile file, Optional<Integer> chosen) {
+        return chosen.isEmpty()
+                && file.kept(ChosenPlan.class).isPresent()
+                && file.plannedCircuit().isPresent();
     }
 
     /** The library's switches that can do this job. */
@@ -241,8 +301,25 @@ class SwitchController {
 
     /** Takes the plan on the screen and pulls the pin. */
     @PostMapping("/jobs/{id}/switch/plan")
-    ModelAndView take(@PathVariable long id, @RequestParam(defaultValue = "") String plan, Model model) {
-        pages.file(id);
+    ModelAndView take(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String plan,
+            @RequestParam(defaultValue = "false") boolean instead,
+            Model model) {
+        JobFile before = pages.file(id);
+        List<Plan> plans = computing
+                .plans(before)
+                .value()
+                .flatMap(r -> r)
+                .map(PlanResult::plans)
+                .orElse(List.of());
+        if (!instead
+                && !plans.isEmpty()
+                && isByHand(before, chosen(before, plans))
+                && place(plans, plan).isPresent()) {
+            model.addAttribute("ask", true);
+            return new ModelAndView(page(model, before, plan), model.asMap(), HttpStatus.CONFLICT);
+        }
         Optional<Boolean> open = desk.take(id, plan);
         if (open.isEmpty()) {
             model.addAttribute(

@@ -6,7 +6,6 @@ import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.ControlNet;
-import gatepin.core.diagram.Column;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Facts.ControlFacts;
 import gatepin.core.lane.Gate;
@@ -21,6 +20,7 @@ import gatepin.web.control.ControlPage;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.LadderPicture;
+import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.WiringWords;
 import gatepin.web.paper.Code;
@@ -104,7 +104,6 @@ final class PaperPage {
             return List.of();
         }
         boolean hasOff = file.gear().map(SwitchKind::hasOff).orElse(true);
-        StatedRotation forward = file.column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
         List<AtSetting> settings = new ArrayList<>();
         for (WiringWords words : WiringWords.of(circuit.orElseThrow())) {
             if (words.position() == HandlePosition.OFF && !hasOff) {
@@ -112,15 +111,19 @@ final class PaperPage {
             }
             settings.add(
                     switch (words.position()) {
-                        case FORWARD -> new AtSetting("forward", file.ways().work(), turns(forward), words);
+                        case FORWARD ->
+                            new AtSetting("forward", file.ways().work(), turns(HandlePosition.FORWARD), words);
                         case OFF -> new AtSetting("off", "OFF", "", words);
-                        case REVERSE -> new AtSetting("reverse", file.ways().back(), turns(forward.reversed()), words);
+                        case REVERSE ->
+                            new AtSetting("reverse", file.ways().back(), turns(HandlePosition.REVERSE), words);
                     });
         }
         return settings;
     }
 
-    private static String turns(StatedRotation way) {
+    /** As the wires that the paper shows turn it. */
+    private String turns(HandlePosition position) {
+        StatedRotation way = file.workup().turns(position);
         return way.isStated() ? way.direction().words() + ", " + way.seenFrom().words() : "";
     }
 
@@ -130,6 +133,14 @@ final class PaperPage {
                 .filter(s -> s.word().equals("off"))
                 .map(s -> s.wiring().hot())
                 .findFirst()
+                .orElse("");
+    }
+
+    /** What must be said of a position that must never be live; blank where there is none. */
+    public String oneWay() {
+        return circuit.flatMap(file.workup()::analysis)
+                .flatMap(a -> HandleWords.oneWay(file, a))
+                .map(f -> f.title() + ". " + f.words())
                 .orElse("");
     }
 

@@ -12,6 +12,7 @@ import gatepin.core.lane.Lane.Pin;
 import gatepin.core.rotation.StatedRotation.End;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.check.CheckWords;
+import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.StaleEdit;
@@ -72,6 +73,14 @@ class LiveController {
         model.addAttribute("firstThese", BEFORE);
         model.addAttribute(
                 "danger", file.workup().checks().danger().map(file::say).orElse(""));
+        model.addAttribute(
+                "oneWay",
+                file.workup()
+                        .checks()
+                        .circuit()
+                        .flatMap(file.workup()::analysis)
+                        .flatMap(a -> HandleWords.oneWay(file, a))
+                        .orElse(null));
         model.addAttribute("coldOpen", file.lane().pin(Gate.COLD).isOpen());
         model.addAttribute("coldPassedBy", file.lane().pin(Gate.COLD).state() == Pin.State.OVERRIDDEN);
         model.addAttribute(
@@ -192,9 +201,18 @@ class LiveController {
         model.addAttribute("seen", symptoms.stream().map(Symptom::word).toList());
         model.addAttribute("planned", planned.isPresent());
         model.addAttribute("known", request.isPresent());
+        List<LivePage.Suspicion> holding =
+                request.map(r -> LivePage.suspicions(file, r, symptoms)).orElse(List.of());
+        // a machine that passed its checks and complains later has changed since: what was read then holds no more
+        boolean since = !symptoms.isEmpty()
+                && (holding.isEmpty() || file.lane().pin(Gate.LIVE).isOpen());
+        model.addAttribute("since", since && file.facts().checks().hasReadings());
         model.addAttribute(
                 "suspicions",
-                request.map(r -> LivePage.suspicions(file, r, symptoms)).orElse(List.of()));
+                since
+                        ? request.map(r -> LivePage.suspicions(file, r, symptoms, false))
+                                .orElse(List.of())
+                        : holding);
         return "gate/trouble";
     }
 }

@@ -2,18 +2,22 @@ package gatepin.web.gate.live;
 
 import gatepin.core.Sentence;
 import gatepin.core.check.CheckRequest;
+import gatepin.core.check.LiveSeen;
+import gatepin.core.check.LiveStep.What;
 import gatepin.core.check.WiringFault.EndsExchanged;
 import gatepin.core.check.WrongWay;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
+import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import gatepin.web.motor.MotorStore;
 import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.util.List;
@@ -26,8 +30,10 @@ class LiveDesk {
     private final Acts acts;
     private final JobStore jobs;
     private final PlanStore plans;
+    private final MotorStore motors;
 
-    LiveDesk(Acts acts, JobStore jobs, PlanStore plans) {
+    LiveDesk(Acts acts, JobStore jobs, PlanStore plans, MotorStore motors) {
+        this.motors = motors;
         this.acts = acts;
         this.jobs = jobs;
         this.plans = plans;
@@ -37,6 +43,19 @@ class LiveDesk {
     static Optional<EndsExchanged> mend(JobFile file) {
         return file.workup()
                 .once("wrongWay", () -> file.workup().checks().request().flatMap(WrongWay::mend));
+    }
+
+    /** The shaft was seen to turn another way than the diagram states. */
+    private static boolean contradicts(JobFile file) {
+        List<LiveSeen> seen = file.facts().checks().seen();
+        return file.workup().checks().live().stream()
+                .flatMap(l -> l.plan().steps().stream())
+                .filter(e -> e.step().what() == What.TURNS && e.turn().isPresent())
+                .anyMatch(e -> seen.stream()
+                        .filter(s -> s.step().equals(e.step().key()))
+                        .flatMap(s -> s.turn().stream())
+                        .anyMatch(
+                                t -> t.direction().isPresent() && t != e.turn().orElseThrow()));
     }
 
     /**
@@ -63,6 +82,13 @@ class LiveDesk {
                 }
             }
             jobs.setPlan(jobId, Optional.of(id));
+            // the bump wins over the diagram: what it states of its direction is the other way round from now on
+            act.before()
+                    .column()
+                    .filter(c -> c.rotation().isStated()
+                            && !CheckDesk.isSimulated(act.before())
+                            && contradicts(act.before()))
+                    .ifPresent(c -> motors.turnStatement(act.job().motorId(), c));
             List<Terminal> ends = mend.places(request.circuit());
             act.saved("log.exchanged", ends.get(0).mark(), ends.get(1).mark());
             return List.of(new Change(

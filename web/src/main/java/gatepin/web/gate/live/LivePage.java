@@ -121,6 +121,15 @@ final class LivePage {
     }
 
     static List<Suspicion> suspicions(JobFile file, CheckRequest request, Set<Symptom> seen) {
+        return suspicions(file, request, seen, true);
+    }
+
+    /**
+     * What may be wrong by what is complained of.
+     *
+     * @param readHolds what was read cold still holds, and is ruled out; a machine that has run since may have changed
+     */
+    static List<Suspicion> suspicions(JobFile file, CheckRequest request, Set<Symptom> seen, boolean readHolds) {
         if (seen.isEmpty()) {
             return List.of();
         }
@@ -128,7 +137,7 @@ final class LivePage {
         List<Taken> read = file.workup()
                 .checks()
                 .cold()
-                .filter(c -> file.workup().checks().request().equals(Optional.of(request)))
+                .filter(c -> readHolds && file.workup().checks().request().equals(Optional.of(request)))
                 .map(ColdCheck::counting)
                 .orElse(List.of());
         List<Suspect> likely =

@@ -109,6 +109,8 @@ class SafeController {
     private String page(Model model, JobFile file, Map<String, String> typed) {
         pages.fill(model, file, Gate.SAFE);
         model.addAttribute("typed", typed);
+        // what is typed of a capacitor says nothing of the lock-out above it
+        model.addAttribute("lock", typed.containsKey("version") ? typed : Map.of());
         model.addAttribute("ways", Disconnect.values());
         model.addAttribute("discharges", WAYS);
         model.addAttribute("safe", file.facts().bench().safe().orElse(null));
