@@ -137,14 +137,18 @@ public final class ColdPlanner {
         return was.likely() != ohms && !request.meter().ohms(ohms).meets(was);
     }
 
-    /** What is read whatever else is: that OFF is off at the plug, and the bond of every frame. */
+    /** What is read whatever else is: at the plug in every setting that there is, and the bond of every frame. */
     private List<Integer> always() {
         List<Integer> always = new ArrayList<>();
         Optional<Setting> off = bench.stands().stream()
                 .map(Stand::setting)
                 .filter(s -> s.purpose() == Setting.Purpose.OFF)
                 .findFirst();
-        off.ifPresent(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s, false))));
+        bench.stands().stream()
+                .filter(s -> !s.heldOpen())
+                .map(Stand::setting)
+                .distinct()
+                .forEach(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s, false))));
         Setting first = off.orElse(bench.stands().get(0).setting());
         for (Terminal frame : request.circuit().frames()) {
             always.add(at(new Read.Ohms(Terminal.GROUND, frame, first, false)));

@@ -32,7 +32,24 @@ public record Claim(Rule rule, String part, HandlePosition way) {
         /** Nothing drives a shaft that still turns the other way. */
         STANDS_STILL_FIRST,
         /** Some button makes it run that way. */
-        RUNS
+        RUNS,
+        /** With every stop pressed, every button let go and every selector at rest nothing runs on. */
+        SOMETHING_STOPS,
+        /** A button of a way, pressed alone from standstill, makes it run that way and never the other. */
+        BUTTON,
+        /** With a limit switch pressed the machine can run back from it. */
+        LIMIT_BACK,
+        /** Hands at rest, every coil comes to rest: none pulls in and drops out for ever. */
+        NO_CHATTER;
+
+        /** Whether it is asked only of a circuit in which nothing has failed: what fails then works less, and hurts nobody. */
+        boolean isOfSoundOnly() {
+            return this == RUNS
+                    || this == SOMETHING_STOPS
+                    || this == BUTTON
+                    || this == LIMIT_BACK
+                    || this == NO_CHATTER;
+        }
     }
 
     /**
@@ -81,7 +98,24 @@ public record Claim(Rule rule, String part, HandlePosition way) {
                 claims.add(new Claim(Rule.RUNS, "", way));
             }
         }
+        claims.add(new Claim(Rule.SOMETHING_STOPS, "", HandlePosition.OFF));
+        for (Part part : ladder.of(Kind.BUTTON)) {
+            part.way()
+                    .filter(w -> !waysOf(ladder, w).isEmpty())
+                    .ifPresent(w -> claims.add(new Claim(Rule.BUTTON, part.name(), w)));
+        }
+        for (Part part : ladder.of(Kind.LIMIT)) {
+            part.way()
+                    .map(Claim::back)
+                    .filter(w -> !waysOf(ladder, w).isEmpty())
+                    .ifPresent(w -> claims.add(new Claim(Rule.LIMIT_BACK, part.name(), w)));
+        }
+        claims.add(new Claim(Rule.NO_CHATTER, "", HandlePosition.OFF));
         return claims;
+    }
+
+    private static HandlePosition back(HandlePosition way) {
+        return way == HandlePosition.FORWARD ? HandlePosition.REVERSE : HandlePosition.FORWARD;
     }
 
     private static List<Part> waysOf(Ladder ladder, HandlePosition way) {
@@ -96,7 +130,7 @@ public record Claim(Rule rule, String part, HandlePosition way) {
         if (rule == Rule.RUNS) {
             return Sentence.of(key, way.title());
         }
-        if (rule == Rule.LIMIT_STOPS) {
+        if (rule == Rule.LIMIT_STOPS || rule == Rule.BUTTON || rule == Rule.LIMIT_BACK) {
             return Sentence.of(key, part, way.title());
         }
         return part.isEmpty() ? Sentence.of(key) : Sentence.of(key, part);

@@ -23,10 +23,12 @@ public record Examined(Proof proof, Map<Claim, Mend> mends) {
     /**
      * Goes through a ladder.
      *
+     * @param duty what the wired power circuit asks of it; empty where nobody knows it
      * @throws Effort.TooMuch when it is too large, was stopped or took too long
      */
-    public static Examined of(Ladder ladder, Asked asked, Effort effort) {
-        Proof proof = Prover.prove(ladder, asked, effort);
+    public static Examined of(Ladder written, Asked asked, Optional<Duty> duty, Effort effort) {
+        Ladder ladder = duty.map(d -> d.told(written)).orElse(written);
+        Proof proof = Prover.prove(ladder, asked, duty, effort);
         Map<Claim, Mend> mends = new LinkedHashMap<>();
         for (Outcome outcome : proof.outcomes()) {
             if (outcome.standing() == Standing.FAILS) {

@@ -10,6 +10,11 @@ package gatepin.core.control;
 record Held(long mask, long value, boolean power) {
     static final Held NOTHING = new Held(0, 0, true);
 
+    /** The same with what another holds let free. */
+    Held without(Held other) {
+        return new Held(mask & ~other.mask, value & ~other.mask, power);
+    }
+
     Held and(Held other) {
         return new Held(mask | other.mask, (value & mask) | (other.value & other.mask), power && other.power);
     }

@@ -188,7 +188,9 @@ public final class LadderText {
         }
         Optional<HandlePosition> way = what.endsWith(" forward")
                 ? Optional.of(HandlePosition.FORWARD)
-                : what.endsWith(" reverse") ? Optional.of(HandlePosition.REVERSE) : Optional.empty();
+                : what.endsWith(" reverse")
+                        ? Optional.of(HandlePosition.REVERSE)
+                        : what.equals("contactor both") ? Optional.of(HandlePosition.OFF) : Optional.empty();
         String word = way.isPresent() ? what.substring(0, what.lastIndexOf(' ')).strip() : what;
         Optional<Kind> kind = Arrays.stream(Kind.values())
                 .filter(k -> k.word().equals(word) && k != Kind.TIMER)
@@ -360,7 +362,9 @@ public final class LadderText {
         for (Part part : ladder.parts()) {
             lines.add(part.name() + " " + part.kind().word()
                     + (part.kind() == Kind.TIMER ? " " + seconds(part.seconds()) + " s" : "")
-                    + part.way().map(w -> " " + w.word()).orElse(""));
+                    + part.way()
+                            .map(w -> w == HandlePosition.OFF ? " both" : " " + w.word())
+                            .orElse(""));
         }
         if (ladder.guards().mirror()) {
             lines.add("mirror contacts");

@@ -59,11 +59,42 @@ public final class Mends {
         for (Mend mend : candidates) {
             effort.look();
             List<Claim> then = Prover.failing(mend.after(), asked, effort);
-            if (!then.contains(claim) && failing.containsAll(then) && dangers(mend.after()) <= dangers(ladder)) {
+            if (!then.contains(claim)
+                    && failing.containsAll(then)
+                    && dangers(mend.after()) <= dangers(ladder)
+                    && worksAlike(mend.after())) {
                 return Optional.of(mend);
             }
         }
         return Optional.empty();
+    }
+
+    /** It still stops, starts and holds by the same hands: what was a break contact of a stop stays one, and what sealed in still does. */
+    private boolean worksAlike(Ladder after) {
+        for (Part part : ladder.parts()) {
+            boolean breaks = ladder.touches().contains(new Touch(part.name(), true));
+            boolean makes = ladder.touches().contains(new Touch(part.name(), false));
+            boolean still = after.touches().contains(new Touch(part.name(), false));
+            if (part.kind().isStop() && breaks && !makes && still) {
+                return false;
+            }
+            if (part.kind() == Kind.BUTTON && makes && !still) {
+                return false;
+            }
+            if (part.kind() == Kind.CONTACTOR
+                    && part.way().isPresent()
+                    && isSealed(ladder, part)
+                    && !isSealed(after, part)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isSealed(Ladder in, Part contactor) {
+        return in.rung(contactor.name())
+                .filter(r -> r.touches().contains(new Touch(contactor.name(), false)))
+                .isPresent();
     }
 
     private long dangers(Ladder of) {
@@ -79,7 +110,7 @@ public final class Mends {
             case LIMIT_STOPS -> limit(claim.part(), claim.way());
             case POWER_RETURNS, LET_GO -> controlOn();
             case STANDS_STILL_FIRST -> waits();
-            case RUNS -> List.of();
+            case RUNS, SOMETHING_STOPS, BUTTON, LIMIT_BACK, NO_CHATTER -> List.of();
         };
     }
 

@@ -9,7 +9,8 @@ import java.util.Optional;
  * @param name its name, unique in a ladder, with the letters of IEC 81346-2 as shops use them: S a button, B a limit switch, F an overload
  *     relay, K a contactor or relay, H a lamp
  * @param kind what it is
- * @param way the way it belongs to; empty where it serves both
+ * @param way the way it belongs to; OFF for a master contactor, which carries the motor both ways; empty where it serves both, and for a
+ *     contactor that nobody said carries the motor
  * @param seconds how long a timer waits, s; 0 for what does not wait
  */
 public record Part(String name, Kind kind, Optional<HandlePosition> way, double seconds) {
@@ -98,6 +99,6 @@ public record Part(String name, Kind kind, Optional<HandlePosition> way, double 
 
     /** Whether it belongs to a way, or serves both. */
     public boolean serves(HandlePosition other) {
-        return way.isEmpty() || way.get() == other;
+        return way.isEmpty() || way.get() == other || way.get() == HandlePosition.OFF;
     }
 }

@@ -2,6 +2,7 @@ package gatepin.core.control;
 
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Branch.Touch;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Paths.Way;
@@ -10,6 +11,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** What is plain to see in a control circuit, before any state is gone through. */
@@ -17,6 +19,11 @@ final class Plain {
     private Plain() {}
 
     static List<Finding> findings(ControlNet net, Effort effort) {
+        return findings(net, Optional.empty(), effort);
+    }
+
+    /** The same of a circuit that works a wired power circuit; empty where nobody knows that. */
+    static List<Finding> findings(ControlNet net, Optional<Duty> duty, Effort effort) {
         Ladder ladder = net.ladder();
         List<Finding> findings = new ArrayList<>();
         Paths paths = Paths.of(net, ControlFault.NONE, effort);
@@ -52,11 +59,38 @@ final class Plain {
         if (!ladder.supply().grounded()) {
             findings.add(new Finding(false, Sentence.of("control.plain.floating")));
         }
-        if (ladder.of(Kind.OVERLOAD).isEmpty()) {
-            findings.add(new Finding(false, Sentence.of("control.plain.noOverload")));
+        if (!ladder.of(Kind.CONTACTOR).isEmpty()
+                && ladder.of(Kind.OVERLOAD).isEmpty()
+                && !duty.map(Duty::overloadElsewhere).orElse(false)) {
+            findings.add(new Finding(true, Sentence.of("control.plain.noOverload")));
         }
+        findings.addAll(duty.map(d -> d.against(ladder)).orElseGet(() -> Duty.unknown(ladder)));
+        ladder.of(Kind.LIMIT).stream()
+                .filter(p -> p.way().isEmpty())
+                .forEach(p -> findings.add(new Finding(true, Sentence.of("control.plain.limitWay", p.name()))));
+        ladder.of(Kind.BUTTON).stream()
+                .filter(p -> p.way().isEmpty())
+                .forEach(p -> findings.add(new Finding(false, Sentence.of("control.plain.buttonWay", p.name()))));
+        seals(ladder, findings);
         findings.sort(java.util.Comparator.comparing(f -> !f.danger()));
         return findings;
+    }
+
+    /** What seals one way in and not the other. */
+    private static void seals(Ladder ladder, List<Finding> findings) {
+        List<Part> turning = ladder.of(Kind.CONTACTOR).stream()
+                .filter(p -> p.way().filter(w -> w != HandlePosition.OFF).isPresent())
+                .toList();
+        List<Part> sealed = turning.stream()
+                .filter(p -> ladder.rung(p.name())
+                        .filter(r -> r.touches().contains(new Touch(p.name(), false)))
+                        .isPresent())
+                .toList();
+        if (!sealed.isEmpty() && ladder.of(Kind.RELAY).isEmpty()) {
+            turning.stream()
+                    .filter(p -> !sealed.contains(p))
+                    .forEach(p -> findings.add(new Finding(false, Sentence.of("control.plain.notSealed", p.name()))));
+        }
     }
 
     private static void load(ControlNet net, Paths paths, Part part, List<Finding> findings) {

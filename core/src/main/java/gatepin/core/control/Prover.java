@@ -2,6 +2,7 @@ package gatepin.core.control;
 
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
+import gatepin.core.circuit.HandlePosition;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Proof.Outcome;
@@ -40,6 +41,16 @@ public final class Prover {
      * @throws Effort.TooMuch when it is too large, was stopped or took too long
      */
     public static Proof prove(Ladder ladder, Asked asked, Effort effort) {
+        return prove(ladder, asked, Optional.empty(), effort);
+    }
+
+    /**
+     * The same of a ladder that works a wired power circuit.
+     *
+     * @param duty what the power circuit asks of it; empty where nobody knows it
+     */
+    public static Proof prove(Ladder written, Asked asked, Optional<Duty> duty, Effort effort) {
+        Ladder ladder = duty.map(d -> d.told(written)).orElse(written);
         ControlNet net = ControlNet.of(ladder);
         List<Claim> claims = Claim.of(ladder, asked);
         Prover prover = new Prover(net, claims, effort);
@@ -51,7 +62,7 @@ public final class Prover {
             effort.reached(i / (double) faults.size());
             ControlFault fault = faults.get(i);
             prover.holdings(fault).forEach((claim, holds) -> {
-                if (!holds && claim.rule() != Claim.Rule.RUNS) {
+                if (!holds && !claim.rule().isOfSoundOnly()) {
                     broken.getOrDefault(claim, new ArrayList<>()).add(fault);
                 }
             });
@@ -64,11 +75,12 @@ public final class Prover {
                     claim,
                     !holds ? Standing.FAILS : by.isEmpty() ? Standing.HOLDS : Standing.HOLDS_SOUND,
                     holds ? by : List.of(),
-                    holds || claim.rule() == Claim.Rule.RUNS
+                    holds || (claim.rule().isOfSoundOnly() && claim.rule() != Claim.Rule.SOMETHING_STOPS)
                             ? Optional.empty()
                             : Tracer.trace(net, claim, ControlFault.NONE, effort)));
         }
-        return new Proof(outcomes, Plain.findings(net, effort), prover.liveOnStops(), prover.states, faults.size());
+        return new Proof(
+                outcomes, Plain.findings(net, duty, effort), prover.liveOnStops(), prover.states, faults.size());
     }
 
     /**
@@ -87,8 +99,14 @@ public final class Prover {
 
     /** Why a ladder is not to get power: the first danger that is plain to see, or the first claim that fails with nothing broken. */
     public static Optional<Sentence> objection(Ladder ladder, Asked asked, Effort effort) {
+        return objection(ladder, asked, Optional.empty(), effort);
+    }
+
+    /** The same of a ladder that works a wired power circuit. */
+    public static Optional<Sentence> objection(Ladder written, Asked asked, Optional<Duty> duty, Effort effort) {
+        Ladder ladder = duty.map(d -> d.told(written)).orElse(written);
         try {
-            return Plain.findings(ControlNet.of(ladder), effort).stream()
+            return Plain.findings(ControlNet.of(ladder), duty, effort).stream()
                     .filter(Proof.Finding::danger)
                     .map(f -> Sentence.of("lack.control.danger", f.words()))
                     .findFirst()
@@ -105,7 +123,10 @@ public final class Prover {
         BitSet reach = reach(space, effort);
         states += reach.cardinality();
         Map<Claim, Boolean> holdings = new LinkedHashMap<>();
-        claims.forEach(c -> holdings.put(c, holds(space, reach, c)));
+        boolean sound = fault == ControlFault.NONE;
+        claims.stream()
+                .filter(c -> sound || !c.rule().isOfSoundOnly())
+                .forEach(c -> holdings.put(c, holds(space, reach, c)));
         return holdings;
     }
 
@@ -144,7 +165,64 @@ public final class Prover {
             }
             case POWER_RETURNS, LET_GO -> !startsByItself(space, reach, claim.part());
             case RUNS -> any(reach, s -> space.runs(s, claim.way()) && space.canStay(s, Held.NOTHING));
+            case SOMETHING_STOPS -> {
+                Held stopped = stopped(space);
+                yield !any(reach, s -> space.runs(s) && space.canStay(s, stopped));
+            }
+            case BUTTON -> startsAlone(space, claim);
+            case LIMIT_BACK -> {
+                Held held = space.held(claim.part(), true);
+                yield any(reach, s -> space.runs(s, claim.way()) && space.canStay(s, held));
+            }
+            case NO_CHATTER -> new Chatter(space, reach, effort).isQuiet();
         };
+    }
+
+    /** Every stop pressed, every button let go, every selector where it selects nothing. */
+    private Held stopped(Space space) {
+        Held held = space.letGo();
+        for (Part part : net.ladder().parts()) {
+            if (part.kind().isStop()) {
+                held = held.without(space.held(part.name(), true)).and(space.held(part.name(), true));
+            } else if (part.kind() == Kind.SELECTOR) {
+                held = held.and(space.held(part.name(), false));
+            }
+        }
+        return held;
+    }
+
+    /** A button pressed alone from rest: it runs its way, and never the other. */
+    private boolean startsAlone(Space space, Claim claim) {
+        Held held = space.exactly(space.held(claim.part(), true).mask(), true);
+        HandlePosition back = claim.way() == HandlePosition.FORWARD ? HandlePosition.REVERSE : HandlePosition.FORWARD;
+        BitSet seen = new BitSet();
+        List<Integer> open = new ArrayList<>(List.of(0));
+        seen.set(0);
+        boolean runs = false;
+        while (!open.isEmpty()) {
+            effort.step();
+            int state = open.remove(open.size() - 1);
+            if (space.runs(state, back)) {
+                return false;
+            }
+            runs |= space.runs(state, claim.way());
+            Space.Steps steps = next -> {
+                if (!seen.get((int) next)) {
+                    seen.set((int) next);
+                    open.add((int) next);
+                }
+            };
+            space.forced(state, held, steps);
+            if (space.isAtRest(state, held)) {
+                space.later(state, steps);
+            }
+        }
+        return runs || isInterlockedAtRest(claim);
+    }
+
+    /** A selector or another station has to be set before the button does anything: then pressing it alone tells nothing. */
+    private boolean isInterlockedAtRest(Claim claim) {
+        return !net.ladder().of(Kind.SELECTOR).isEmpty() && claim.rule() == Claim.Rule.BUTTON;
     }
 
     private static boolean stops(Space space, BitSet reach, Claim claim) {

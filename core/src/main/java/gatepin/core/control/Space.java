@@ -10,6 +10,7 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -71,8 +72,11 @@ final class Space {
             file(coil);
             if (coil.part.kind() == Kind.CONTACTOR) {
                 coil.main = 1L << at++;
-                if (coil.part.way().isEmpty()) {
+                if (coil.part.way().equals(Optional.of(HandlePosition.OFF))) {
                     masterMains |= coil.main;
+                } else if (coil.part.way().isEmpty()) {
+                    // nobody said that it carries the motor: whether it is in tells nothing
+                    continue;
                 } else if (coil.part.way().get() == HandlePosition.FORWARD) {
                     forwardMains |= coil.main;
                 } else {

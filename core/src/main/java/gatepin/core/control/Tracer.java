@@ -192,6 +192,18 @@ final class Tracer {
         return all;
     }
 
+    /** Every stop is pressed, every button let go, every selector where it selects nothing. */
+    private boolean areStopped(long state) {
+        for (int h = 0; h < hands.size(); h++) {
+            Kind kind = net.ladder().part(handNames.get(h)).map(Part::kind).orElse(Kind.BUTTON);
+            boolean operated = (state >>> (shift + h) & 1) == 1;
+            if (kind.isStop() != operated && (kind.isStop() || kind == Kind.BUTTON || kind == Kind.SELECTOR)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     private boolean isAtRest(long state) {
         return space.isAtRest(inner(state), held(state));
     }
@@ -205,6 +217,8 @@ final class Tracer {
             case LIMIT_STOPS -> space.runs(inner, claim.way()) && isOperated(state, claim.part()) && isAtRest(state);
             case POWER_RETURNS, LET_GO -> (state & PHASE) != 0 && space.runs(inner);
             case RUNS -> space.runs(inner, claim.way());
+            case SOMETHING_STOPS -> space.runs(inner) && areStopped(state) && isAtRest(state);
+            case BUTTON, LIMIT_BACK, NO_CHATTER -> false;
         };
     }
 

@@ -57,7 +57,7 @@ final class CheckCommand implements Callable<Integer> {
         }
         WiringFile wiring = read.value().orElseThrow();
         if (cold) {
-            CheckRequest request = CheckRequest.of(wiring.circuit(), wiring.rated());
+            CheckRequest request = wiring.toCheck();
             spec.commandLine().getOut().println(new ChecksWriter(wiring.machine(), request).cold());
             return 0;
         }

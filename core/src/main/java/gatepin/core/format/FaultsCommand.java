@@ -65,7 +65,7 @@ final class FaultsCommand implements Callable<Integer> {
             return InputFile.refuse(file, wiring.problems(), spec.commandLine().getErr());
         }
         WiringFile read = wiring.value().orElseThrow();
-        CheckRequest request = CheckRequest.of(read.circuit(), read.rated());
+        CheckRequest request = read.toCheck();
         ChecksWriter writer = new ChecksWriter(read.machine(), request);
         List<Problem> problems = new ArrayList<>();
         List<Taken> taken = new ArrayList<>();
@@ -74,9 +74,10 @@ final class FaultsCommand implements Callable<Integer> {
         if (!problems.isEmpty()) {
             return InputFile.refuse("--", problems, spec.commandLine().getErr());
         }
-        String out = !taken.isEmpty()
-                ? writer.suspects(FaultFinder.rank(request, taken))
-                : !symptoms.isEmpty() ? writer.complaint(Complaint.rank(request, symptoms)) : writer.faults();
+        // what is complained of is explained within what was read
+        String out = !symptoms.isEmpty()
+                ? writer.complaint(Complaint.rank(request, symptoms, taken))
+                : !taken.isEmpty() ? writer.suspects(FaultFinder.rank(request, taken)) : writer.faults();
         spec.commandLine().getOut().println(out);
         return 0;
     }

@@ -12,6 +12,7 @@ import gatepin.core.Reading;
 import gatepin.core.Sentence;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlFault;
+import gatepin.core.control.Duty;
 import gatepin.core.control.LadderText;
 import gatepin.core.control.Mends;
 import gatepin.core.control.Proof;
@@ -21,6 +22,8 @@ import gatepin.core.control.Prover;
 import gatepin.core.control.Trace;
 import gatepin.core.format.ControlReader.Control;
 import gatepin.core.supply.Region;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Rule;
 import gatepin.core.words.Wording;
 import java.time.Duration;
 import java.util.List;
@@ -72,7 +75,7 @@ final class ProveCommand implements Callable<Integer> {
                     .getOut()
                     .println(new ObjectMapper()
                             .enable(SerializationFeature.INDENT_OUTPUT)
-                            .writeValueAsString(json(control, Effort.of(LONGEST))));
+                            .writeValueAsString(json(control, duty(text.value().orElseThrow()), Effort.of(LONGEST))));
             return 0;
         } catch (Effort.TooMuch e) {
             return InputFile.refuse(
@@ -99,8 +102,21 @@ final class ProveCommand implements Callable<Integer> {
                 : ControlReader.read(control);
     }
 
-    private static ObjectNode json(Control control, Effort effort) {
-        Proof proof = Prover.prove(control.ladder(), control.asked(), effort);
+    /** What the power circuit of the same file asks of it; empty where the file has none. */
+    private static Optional<Duty> duty(String text) {
+        return text.stripLeading().startsWith("{")
+                ? WiringReader.read(text).value().flatMap(f -> Duty.of(f.circuit(), isProtectedByItself(f)))
+                : Optional.empty();
+    }
+
+    private static boolean isProtectedByItself(WiringFile file) {
+        return Analysis.of(file.circuit(), file.rated()).verdicts().stream().anyMatch(v -> v.rule() == Rule.PROTECTED);
+    }
+
+    private static ObjectNode json(Control written, Optional<Duty> duty, Effort effort) {
+        Control control =
+                new Control(duty.map(d -> d.told(written.ladder())).orElse(written.ladder()), written.asked());
+        Proof proof = Prover.prove(control.ladder(), control.asked(), duty, effort);
         ObjectNode root = new ObjectMapper()
                 .createObjectNode()
                 .put("format", "gatepin-proof")

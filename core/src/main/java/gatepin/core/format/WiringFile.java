@@ -1,5 +1,7 @@
 package gatepin.core.format;
 
+import gatepin.core.check.CheckRequest;
+import gatepin.core.check.Meter;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.diagram.Connection;
@@ -28,6 +30,12 @@ public record WiringFile(
         List<Probe> probes,
         StatedRotation plusIs,
         Optional<Connection> connection) {
+    /** The wiring as it is checked: with wide bands where the windings are known by the plate alone, as the pages check it. */
+    CheckRequest toCheck() {
+        boolean byPlate = fitted.filter(f -> !f.given().isMeasured()).isPresent();
+        return CheckRequest.of(circuit, rated).with(Meter.USUAL.on(byPlate ? Meter.ESTIMATED : Meter.MEASURED));
+    }
+
     /** Two terminals to put the meter's probes on. */
     public record Probe(Terminal from, Terminal to) {}
 

@@ -12,6 +12,7 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.Duty;
 import gatepin.core.control.Prover;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
@@ -422,8 +423,15 @@ public final class Workup {
         return memo.of("connectionDanger", this::workConnectionDanger);
     }
 
+    /** The machine is to turn one way only. */
+    private boolean isOneWay() {
+        return facts.rotation().filter(r -> !r.bothWays()).isPresent();
+    }
+
     private Optional<Sentence> workConnectionDanger() {
-        return connection().flatMap(c -> check(c, supply().orElseThrow())).flatMap(ConnectionCheck::danger);
+        return connection()
+                .flatMap(c -> check(c, supply().orElseThrow()))
+                .flatMap(k -> isOneWay() ? k.dangerOneWay() : k.danger());
     }
 
     /** Why the switch must not carry the motor, by what is stamped on it; empty where nothing speaks against it. */
@@ -473,8 +481,20 @@ public final class Workup {
         }
         return facts.gear()
                 .control()
-                .map(c -> Prover.objection(c.ladder(), c.asked(), Effort.of(CONTROL_LIMIT)))
+                .map(c -> Prover.objection(c.ladder(), c.asked(), controlDuty(), Effort.of(CONTROL_LIMIT)))
                 .orElse(Optional.of(Sentence.of("lack.control")));
+    }
+
+    /** What the wired power circuit asks of the control circuit; empty while no wires are chosen. */
+    public Optional<Duty> controlDuty() {
+        return memo.of("controlDuty", () -> plannedCircuit().flatMap(c -> Duty.of(c, isProtectedByItself(c))));
+    }
+
+    /** All current passes the motor's own protector, whichever way it runs. */
+    private boolean isProtectedByItself(Circuit circuit) {
+        return analysis(circuit)
+                .filter(a -> a.verdicts().stream().anyMatch(v -> v.rule() == Rule.PROTECTED))
+                .isPresent();
     }
 
     /** What was read of a dead control circuit, while there is one: what that lacks. */

@@ -50,15 +50,21 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
 
     /** The worst there is, as a sentence without its full stop; empty where it runs and reverses as it should. */
     public Optional<Sentence> danger() {
-        Optional<Verdict> worst = Stream.of(asWritten, interchanged)
-                .flatMap(a -> a.verdicts().stream())
+        return worst(Stream.of(asWritten, interchanged))
+                .or(() -> reverses() ? Optional.empty() : Optional.of(Sentence.of("danger.notReversed")));
+    }
+
+    /** The same of a motor that is to turn one way only: nobody interchanges anything. */
+    public Optional<Sentence> dangerOneWay() {
+        return worst(Stream.of(asWritten));
+    }
+
+    private Optional<Sentence> worst(Stream<Analysis> analyses) {
+        return analyses.flatMap(a -> a.verdicts().stream())
                 .filter(v -> v.severity() == Severity.DANGER)
-                .findFirst();
-        if (worst.isPresent()) {
-            return worst.map(v ->
-                    VerdictWords.of(v.anywhere(), asWritten.circuit().supply()).title());
-        }
-        return reverses() ? Optional.empty() : Optional.of(Sentence.of("danger.notReversed"));
+                .findFirst()
+                .map(v -> VerdictWords.of(v.anywhere(), asWritten.circuit().supply())
+                        .title());
     }
 
     /** Two columns describe the same motor when each is sound on its voltage and both turn the same way. */

@@ -152,11 +152,11 @@ class ProverTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            shared: F2 nc | K1: (S0 nc - S1 no or K1 no) - K2 nc | K2: S0 nc - (S2 no or K2 no) - K1 nc | stops-S0
+            shared: F2 nc | K1: (S0 nc - S1 no or K1 no) - K2 nc | K2: S0 nc - (S2 no or K2 no) - K1 nc | stops-S0 something-stops
             shared: S0 nc | K1: (S1 no or K1 no) - K2 nc | K2: (S2 no or K2 no) - K1 nc - F2 nc | overload-stops-F2
-            shared: S0 nc - F2 nc | K1: (S1 no or K1 no) - K2 no | K2: (S2 no or K2 no) - K1 nc | never-both runs-forward
-            shared: S0 nc - F2 nc | K1: (S1 nc or K1 no) - K2 nc | K2: (S2 no or K2 no) - K1 nc | power-returns let-go-S0 let-go-F2
-            shared: S0 no - F2 nc | K1: (S1 no or K1 no) - K2 nc | K2: (S2 no or K2 no) - K1 nc | stops-S0
+            shared: S0 nc - F2 nc | K1: (S1 no or K1 no) - K2 no | K2: (S2 no or K2 no) - K1 nc | never-both runs-forward button-S1 no-chatter
+            shared: S0 nc - F2 nc | K1: (S1 nc or K1 no) - K2 nc | K2: (S2 no or K2 no) - K1 nc | power-returns let-go-S0 let-go-F2 button-S1 button-S2
+            shared: S0 no - F2 nc | K1: (S1 no or K1 no) - K2 nc | K2: (S2 no or K2 no) - K1 nc | stops-S0 something-stops button-S1 button-S2
             """)
     void whatGoesWrongInBoxesIsFound(String shared, String one, String other, String failing) {
         assertThat(failing(box(shared, one, other), Asked.USUAL)).containsExactlyInAnyOrder(failing.split(" "));

@@ -193,8 +193,16 @@ final class BenchPage {
         return all;
     }
 
-    /** What taking it over changes of the direction, as words for the button; blank where the shaft turns as the plan turns it. */
-    public String turnsRound() {
+    /** What the button says that takes it over: with it the direction, where that is not the plan's. */
+    public String takeOver() {
+        String turned = turnsRound();
+        return turned.isEmpty() || isElsewhere() || isDangerous()
+                ? "Take it over as the plan"
+                : "Take it over: " + turned;
+    }
+
+    /** The positions that turn the shaft otherwise than in the plan, in words; blank where they turn it as the plan does. */
+    private String turnsRound() {
         return file.plannedCircuit()
                 .flatMap(file.workup()::bench)
                 .filter(b -> onBench.isPresent())

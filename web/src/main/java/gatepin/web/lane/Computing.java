@@ -100,9 +100,10 @@ public class Computing {
     public Answer<Examined> examined(JobFile file, Facts.ControlFacts control) {
         return ask(
                 file.job().id(),
-                List.of(control.ladder(), control.asked()),
+                List.of(control.ladder(), control.asked(), file.workup().controlDuty()),
                 "control",
-                effort -> Examined.of(control.ladder(), control.asked(), effort));
+                effort -> Examined.of(
+                        control.ladder(), control.asked(), file.workup().controlDuty(), effort));
     }
 
     /** Ends whatever is worked out for a job; what came of it is forgotten. */

@@ -11,6 +11,7 @@ import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.diagram.DiagramText;
+import gatepin.core.diagram.LikeEnds;
 import gatepin.core.diagram.Misread;
 import gatepin.core.diagram.Misread.Mend;
 import gatepin.core.diagram.Rebuilt;
@@ -420,7 +421,7 @@ class DiagramController {
             List<Drop> drops = desk.save(
                     id,
                     form.seen(),
-                    leads.value().orElseThrow(),
+                    LikeEnds.settled(leads.value().orElseThrow(), connection.orElseThrow()),
                     new Column(connection.orElseThrow(), form.readRotation(), form.isRebuilt()),
                     form.readSupplyKind());
             return Saved.redirect(id, Gate.DIAGRAM, drops);

@@ -127,6 +127,7 @@ class SwitchController {
             return "gate/switch";
         }
         model.addAttribute("choice", choices.get(shown));
+        model.addAttribute("use", use(model, file, choices.get(shown).letter(), isByHand(file, chosen)));
         model.addAttribute("nextPlan", choices.get((shown + 1) % choices.size()).key());
         Circuit circuit = file.workup().circuit(plan.wires(), gear.chart()).orElseThrow();
         Optional<OnBench> bench = file.workup().bench(circuit);
@@ -158,6 +159,17 @@ class SwitchController {
                 bench.map(Turn::computed)
                         .orElse(Turn.stated(file.column().orElseThrow().rotation())));
         return "gate/switch";
+    }
+
+    /** What the button says that takes a plan. */
+    private static String use(Model model, JobFile file, String letter, boolean byHand) {
+        String use = "Use plan " + letter;
+        if (model.containsAttribute("ask")) {
+            return "Put mine aside, use plan " + letter;
+        }
+        return byHand
+                ? use + " instead of my wires"
+                : file.lane().pin(Gate.SWITCH).isOpen() ? use : use + ", pull the pin";
     }
 
     /** What the wires that are shown mean on the machine: which position works the tool, and whether one must not be live. */
