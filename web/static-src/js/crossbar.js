@@ -37,7 +37,7 @@ export default () => ({
   draw() {
     const groups = this.groups;
     const rails = Math.max(4, groups.length + (groups.length > 3 ? 1 : 0));
-    const names = [...Array(rails).keys()].map((i) => (i < 2 ? `L${i + 1}` : `joined ${String.fromCharCode(95 + i)}`));
+    const names = [...Array(rails).keys()].map((i) => (i === 0 ? 'L1' : i === 1 ? this.$root.dataset.second || 'L2' : `joined ${String.fromCharCode(95 + i)}`));
     const focused = document.activeElement?.id;
     const leads = this.leads();
     this.$root.hidden = leads.length === 0;

@@ -144,15 +144,14 @@ public final class ColdPlanner {
                 .map(Stand::setting)
                 .filter(s -> s.purpose() == Setting.Purpose.OFF)
                 .findFirst();
-        bench.stands().stream()
-                .filter(s -> !s.heldOpen())
-                .map(Stand::setting)
-                .distinct()
-                .forEach(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s, false))));
+        off.ifPresent(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s, false))));
         Setting first = off.orElse(bench.stands().get(0).setting());
         for (Terminal frame : request.circuit().frames()) {
             always.add(at(new Read.Ohms(Terminal.GROUND, frame, first, false)));
         }
+        bench.stands().stream()
+                .filter(s -> !s.heldOpen() && !off.equals(Optional.of(s.setting())))
+                .forEach(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s.setting(), false))));
         return always;
     }
 

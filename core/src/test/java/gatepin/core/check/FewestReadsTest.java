@@ -72,12 +72,14 @@ class FewestReadsTest {
                     .toList();
             List<Read> reads = plan.steps().stream().map(Step::read).toList();
             assertThat(missed(request, seen, reads)).as("%s", wiring).isEmpty();
-            // the bond of every frame and OFF are read whatever comes
+            // the bond of every frame, and the plug in every setting, are read whatever comes
             for (Read left : reads) {
                 List<Read> fewer = new ArrayList<>(reads);
                 fewer.remove(left);
                 boolean always = left instanceof Read.Ohms o
-                        && (o.b().isFrame() || o.setting().purpose().name().equals("OFF"));
+                        && (o.b().isFrame()
+                                || o.a().isLine() && o.b().isLine() && !o.heldOpen()
+                                || o.setting().purpose().name().equals("OFF"));
                 if (!always) {
                     assertThat(missed(request, everyDemand(request), fewer))
                             .as("%s without %s", wiring, left.key())

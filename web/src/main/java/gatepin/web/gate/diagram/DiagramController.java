@@ -6,6 +6,7 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
@@ -87,7 +88,8 @@ class DiagramController {
     private String page(Model model, JobFile file, int volts, Optional<Column> column) {
         pages.fill(model, file, Gate.DIAGRAM);
         model.addAttribute("voltsShown", volts);
-        model.addAttribute("patterns", patterns(volts, file.plateVolts()));
+        model.addAttribute("second", secondLine(file));
+        model.addAttribute("patterns", patterns(volts, file.plateVolts(), secondLine(file)));
         model.addAttribute(
                 "rebuildFrom", rebuildFrom(file, volts).map(Connection::volts).orElse(0));
         column.ifPresent(c -> {
@@ -116,14 +118,19 @@ class DiagramController {
     /** A usual pattern as it is offered. */
     public record Offered(String key, String name, PatternPicture picture) {}
 
-    private static List<Offered> patterns(int volts, List<Integer> plateVolts) {
+    /** What the second line is called on the job's supply. */
+    private static String secondLine(JobFile file) {
+        return file.supply().map(s -> s.nameOf(Terminal.L2)).orElse("L2");
+    }
+
+    private static List<Offered> patterns(int volts, List<Integer> plateVolts, String secondLine) {
         return DiagramPattern.ALL.stream()
                 .map(p -> {
                     Leads leads = Leads.read(p.leads()).value().orElseThrow();
                     Connection column = ConnectionReader.read(p.column(volts == 0 ? 115 : volts, plateVolts), leads)
                             .value()
                             .orElseThrow();
-                    return new Offered(p.key(), p.name(), PatternPicture.of(column, leads, "L2"));
+                    return new Offered(p.key(), p.name(), PatternPicture.of(column, leads, secondLine));
                 })
                 .toList();
     }

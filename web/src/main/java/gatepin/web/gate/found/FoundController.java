@@ -84,7 +84,8 @@ class FoundController {
                 places.add(FoundWireReader.words(end));
             }
         }
-        places.addAll(List.of("L1", "L2", "cap 1", "cap 2", "ground", "frame"));
+        places.addAll(List.of(
+                "L1", file.supply().map(s -> s.nameOf(Terminal.L2)).orElse("L2"), "cap 1", "cap 2", "ground", "frame"));
         return List.copyOf(places);
     }
 
