@@ -37,7 +37,7 @@ public final class JobSummary {
     public JobSummary(String machine, Workup workup) {
         this.machine = machine;
         this.workup = workup;
-        this.wording = Wording.of(workup.facts().region()).with(workup.ways());
+        this.wording = Wording.of(workup.facts().region()).with(workup.turning().ways());
     }
 
     private Pin pin(Gate gate) {

@@ -5,6 +5,7 @@ import gatepin.core.check.ColdCheck;
 import gatepin.core.check.LiveCheck;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.safe.SafeRecord;
+import gatepin.core.verdict.ConnectionCheck;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +46,7 @@ public final class Evidence {
                             List.of(
                                     this::noVolts,
                                     () -> unless(facts.motor().column().isPresent(), "lack.connection"),
-                                    () -> workup.connectionDanger().map(d -> Sentence.of("lack.connection.danger", d))))
+                                    () -> workup.connectionDanger().map(Asking::connection)))
                     .ask(Gate.WINDINGS, List.of(() -> facts.bench().windings().lack()))
                     .ask(
                             Gate.SUPPLY,
@@ -116,6 +117,13 @@ public final class Evidence {
 
         private Optional<Sentence> notPassed(Gate gate) {
             return unless(facts.lane().pin(gate).isOpen(), "lack.handover." + gate.word());
+        }
+
+        /** A motor that is not reversed by its two leads is in no danger for it. */
+        private static Sentence connection(Sentence danger) {
+            return danger.key().equals(ConnectionCheck.NOT_REVERSED)
+                    ? Sentence.of("lack.connection.notReversed")
+                    : Sentence.of("lack.connection.danger", danger);
         }
 
         private static Optional<Sentence> unless(boolean there, String lack) {

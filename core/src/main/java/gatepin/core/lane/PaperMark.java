@@ -34,7 +34,7 @@ final class PaperMark {
         facts.gear().control().ifPresent(c -> shown.add(LadderText.write(c.ladder())));
         facts.gear().ahead().ifPresent(a -> shown.add(new TreeMap<>(a.chosen())));
         StatedRotation written = facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
-        StatedRotation wired = workup.turns(HandlePosition.FORWARD);
+        StatedRotation wired = workup.turning().turns(HandlePosition.FORWARD);
         if (!wired.seenFrom(written.seenFrom()).equals(written)) {
             shown.add(wired);
         }
@@ -65,7 +65,7 @@ final class PaperMark {
                 facts.motor().leads(),
                 workup.supply(),
                 facts.gear().kind().map(SwitchKind::name),
-                workup.ways(),
+                workup.turning().ways(),
                 facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED),
                 facts.papers().isolator());
     }

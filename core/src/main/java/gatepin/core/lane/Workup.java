@@ -3,12 +3,10 @@ package gatepin.core.lane;
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
 import gatepin.core.Severity;
-import gatepin.core.check.LiveStep;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
@@ -29,9 +27,7 @@ import gatepin.core.machine.RatedPoint;
 import gatepin.core.paper.Paper;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.VoltageRange;
-import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
-import gatepin.core.rotation.Ways;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.verdict.Analysis;
@@ -63,6 +59,7 @@ public final class Workup {
     private final Checks checks;
     private final Planning planning;
     private final StandsAhead standsAhead;
+    private final Turning turning;
 
     private Workup(Facts facts, Memory memory) {
         this.facts = facts;
@@ -71,6 +68,7 @@ public final class Workup {
         this.checks = new Checks(this, motor, memory, memo);
         this.planning = new Planning(this, motor, memory);
         this.standsAhead = new StandsAhead(this, motor, memo);
+        this.turning = new Turning(this, memo);
     }
 
     /**
@@ -308,73 +306,10 @@ public final class Workup {
         };
     }
 
-    /**
-     * Which way a position of the handle turns the shaft, for the wires in force: as the engine finds it by the diagram's own statement;
-     * where that is silent, as somebody saw it at the bump. While no wires are chosen, as the diagram states it. Not stated where nothing
-     * is known, or where it does not start.
-     */
-    public StatedRotation turns(HandlePosition position) {
-        return memo.of(List.of("turns", position), () -> {
-            StatedRotation wired = wiredToTurn(position);
-            return wired.isStated() ? wired : seenToTurn(position).orElse(wired);
-        });
+    /** Which way the shaft turns, and what that makes of the handle. */
+    public Turning turning() {
+        return turning;
     }
-
-    private Optional<StatedRotation> seenToTurn(HandlePosition position) {
-        return facts.checks()
-                .ready()
-                .filter(e -> facts.gear().plan().isPresent())
-                .flatMap(end -> facts.checks().seen().stream()
-                        .filter(s -> s.turn().isPresent())
-                        .filter(s -> s.step().equals(LiveStep.turning(position).key()))
-                        .flatMap(s -> s.turn().orElseThrow().direction().stream())
-                        .map(d -> new StatedRotation(d, end))
-                        .findFirst());
-    }
-
-    private StatedRotation wiredToTurn(HandlePosition position) {
-        StatedRotation written = facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
-        Optional<OnBench> bench = plannedCircuit().flatMap(this::bench);
-        if (bench.isEmpty()) {
-            return position == HandlePosition.REVERSE ? written.reversed() : written;
-        }
-        return bench.orElseThrow().analysis().settings().entrySet().stream()
-                .filter(e -> e.getKey().purpose() == position.purpose())
-                .findFirst()
-                .map(e -> bench.orElseThrow().seen(e.getValue().way()))
-                .orElse(StatedRotation.NOT_STATED);
-    }
-
-    /** What the two positions of the handle are called on this machine, as the wires in force turn it. */
-    public Ways ways() {
-        return memo.of(
-                "ways",
-                () -> facts.rotation()
-                        .map(r -> r.handle(turns(HandlePosition.FORWARD)))
-                        .orElse(Ways.USUAL));
-    }
-
-    /** A position that turns a machine the way it must never turn: it is to turn one way only, and the wires in force turn it back, too. */
-    public Optional<WrongPosition> wrongPosition(Analysis analysis) {
-        return facts.rotation().filter(r -> !r.bothWays()).flatMap(r -> {
-            Setting.Purpose back =
-                    r.worksAsWritten(turns(HandlePosition.FORWARD)).orElse(true)
-                            ? Setting.Purpose.REVERSE
-                            : Setting.Purpose.FORWARD;
-            return analysis.settings().entrySet().stream()
-                    .filter(e -> e.getKey().purpose() == back && e.getValue().way() != Way.NONE)
-                    .findFirst()
-                    .map(e -> new WrongPosition(HandlePosition.valueOf(back.name()), r.hazards()));
-        });
-    }
-
-    /**
-     * A position that must not be live.
-     *
-     * @param position the position
-     * @param hazards what makes it dangerous on this machine; empty where only nobody wants it
-     */
-    public record WrongPosition(HandlePosition position, List<RotationPlan.Hazard> hazards) {}
 
     /** Hangs the job's motor on a supply by a column of its diagram; empty while plate or leads are not read. */
     public Optional<ConnectionCheck> check(Connection connection, Supply supply) {

@@ -11,9 +11,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * How the capacitors of a wiring lie to each other and to the lines at standstill.
+ * How the capacitors of a wiring lie to each other with the start switch open, and to the lines.
  *
- * @param nodes what is joined where it is first meant to run; empty where nothing is wired
+ * @param nodes what is joined at speed where it is first meant to run: what the start switch alone joins is not one; empty where nothing
+ *     is wired
  * @param across those that lie straight across the lines wherever it is meant to run
  */
 record Lying(Optional<Nodes> nodes, Set<String> across) {
@@ -25,7 +26,7 @@ record Lying(Optional<Nodes> nodes, Set<String> across) {
                 circuit.settings().stream()
                         .filter(Setting::isMeantToRun)
                         .findFirst()
-                        .map(s -> circuit.nodes(State.atRest(s))),
+                        .map(s -> circuit.nodes(State.atSpeed(s))),
                 AcrossTheLines.capacitors(circuit));
     }
 

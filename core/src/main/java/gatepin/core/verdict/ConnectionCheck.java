@@ -22,6 +22,9 @@ import java.util.stream.Stream;
  * @param interchanged with the two leads of the swap interchanged
  */
 public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
+    /** The key of the sentence that says that it does not reverse, and nothing worse. */
+    public static final String NOT_REVERSED = "danger.notReversed";
+
     /** Hangs the motor on the supply, both ways round. */
     public static ConnectionCheck of(
             Connection connection, Leads leads, Motor motor, RatedPoint rated, Supply supply, Feeder feeder) {
@@ -51,7 +54,7 @@ public record ConnectionCheck(Analysis asWritten, Analysis interchanged) {
     /** The worst there is, as a sentence without its full stop; empty where it runs and reverses as it should. */
     public Optional<Sentence> danger() {
         return worst(Stream.of(asWritten, interchanged))
-                .or(() -> reverses() ? Optional.empty() : Optional.of(Sentence.of("danger.notReversed")));
+                .or(() -> reverses() ? Optional.empty() : Optional.of(Sentence.of(NOT_REVERSED)));
     }
 
     /** The same of a motor that is to turn one way only: nobody interchanges anything. */

@@ -37,10 +37,6 @@ final class RunJudge {
     private static final double MUCH_TOO_HIGH = 1.25;
 
     private static final double MUCH_TOO_LOW = 0.75;
-    /** Below this cosine of the phase between them the fields of two halves work against each other. */
-    private static final double OPPOSING = -0.5;
-    /** Two coils whose axes lie this close, as the cosine of the angle between them, work along one axis. */
-    private static final double ALONG_ONE_AXIS = 0.9;
     /** A start winding at speed that carries this many times what it should stays in. */
     private static final double STAYS_IN = 1.3;
     /** A feeder that leaves less of the starting torque is worth a word, less than the second a warning (common practice). */
@@ -176,15 +172,7 @@ final class RunJudge {
 
     /** Two coils along one axis whose fields work against each other; on a nine-lead motor each phase has two. */
     private boolean opposing(Role role, Rule rule) {
-        List<Coil> all = coils(role);
-        List<Coil> pair = new ArrayList<>();
-        for (int i = 0; i < all.size() && pair.isEmpty(); i++) {
-            for (int j = i + 1; j < all.size() && pair.isEmpty(); j++) {
-                if (areAgainst(all.get(i), all.get(j))) {
-                    pair.addAll(List.of(all.get(i), all.get(j)));
-                }
-            }
-        }
+        List<Coil> pair = Opposing.pair(coils(role), now.standstill(), usual);
         if (pair.isEmpty()) {
             return false;
         }
@@ -199,25 +187,6 @@ final class RunJudge {
                         .reading(amps, 0)
                         .advising(role == Role.RUN ? Advice.forOpposing(stiff, setting, rated) : Advice.NONE));
         return true;
-    }
-
-    private boolean areAgainst(Coil one, Coil other) {
-        double between = Math.cos(Math.toRadians(one.degrees() - other.degrees()));
-        return Math.abs(between) > ALONG_ONE_AXIS
-                && usual.carries(now.standstill(), one)
-                && usual.carries(now.standstill(), other)
-                && oppose(field(one), field(other).multiply(Math.signum(between)));
-    }
-
-    /** What a coil adds to the field along its axis, ampere turns. */
-    private Complex field(Coil coil) {
-        return now.standstill().current(coil).multiply(coil.turns());
-    }
-
-    /** Whether two fields are opposite in phase. */
-    private static boolean oppose(Complex one, Complex other) {
-        double cosine = one.multiply(other.conjugate()).getRealPart() / (one.norm() * other.norm());
-        return cosine < OPPOSING;
     }
 
     private boolean isMuchTooHigh(Coil coil) {

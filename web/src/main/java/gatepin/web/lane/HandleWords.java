@@ -14,7 +14,7 @@ public final class HandleWords {
 
     /** Which position of the handle works the tool; empty while the diagram is silent about direction. */
     public static Optional<Finding> of(JobFile file) {
-        return of(file, file.workup().turns(HandlePosition.FORWARD));
+        return of(file, file.workup().turning().turns(HandlePosition.FORWARD));
     }
 
     /** The same of wires that turn the shaft so in the first position, whatever wires are in force. */
@@ -52,7 +52,7 @@ public final class HandleWords {
 
     /** A position that must never be live, on a machine that turns one way only; empty where there is none. */
     public static Optional<Finding> oneWay(JobFile file, Analysis analysis) {
-        return file.workup().wrongPosition(analysis).map(wrong -> {
+        return file.workup().turning().wrongPosition(analysis).map(wrong -> {
             String name = wrong.position() == HandlePosition.FORWARD
                     ? file.ways().work()
                     : file.ways().back();

@@ -49,7 +49,7 @@ public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Ma
 
     /** What the first and the other position of the handle are called on this machine. */
     public Ways ways() {
-        return workup.ways();
+        return workup.turning().ways();
     }
 
     /** A sentence in the words of the shop's region. */

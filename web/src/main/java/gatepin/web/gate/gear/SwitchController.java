@@ -177,7 +177,7 @@ class SwitchController {
         List<Finding> findings = new ArrayList<>();
         StatedRotation forward = bench.filter(b -> b.analysis().settings().containsKey(HandlePosition.FORWARD))
                 .map(b -> b.seen(b.analysis().in(HandlePosition.FORWARD).way()))
-                .orElseGet(() -> file.workup().turns(HandlePosition.FORWARD));
+                .orElseGet(() -> file.workup().turning().turns(HandlePosition.FORWARD));
         bench.flatMap(b -> HandleWords.oneWay(file, b.analysis())).ifPresent(findings::add);
         HandleWords.of(file, forward).ifPresent(findings::add);
         return findings;

@@ -123,7 +123,7 @@ final class PaperPage {
 
     /** As the wires that the paper shows turn it. */
     private String turns(HandlePosition position) {
-        StatedRotation way = file.workup().turns(position);
+        StatedRotation way = file.workup().turning().turns(position);
         return way.isStated() ? way.direction().words() + ", " + way.seenFrom().words() : "";
     }
 

@@ -1,0 +1,96 @@
+package gatepin.core.lane;
+
+import gatepin.core.check.LiveStep;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
+import gatepin.core.diagram.Column;
+import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.rotation.StatedRotation;
+import gatepin.core.rotation.Ways;
+import gatepin.core.verdict.Analysis;
+import gatepin.core.verdict.Analysis.Way;
+import java.util.List;
+import java.util.Optional;
+
+/** Which way the job's shaft turns in each position of the handle, by the wires in force, and what that makes of the positions. */
+public final class Turning {
+    private final Workup workup;
+    private final Memo memo;
+
+    Turning(Workup workup, Memo memo) {
+        this.workup = workup;
+        this.memo = memo;
+    }
+
+    /**
+     * Which way a position of the handle turns the shaft, for the wires in force: as the engine finds it by the diagram's own statement;
+     * where that is silent, as somebody saw it at the bump. While no wires are chosen, as the diagram states it. Not stated where nothing
+     * is known, or where it does not start.
+     */
+    public StatedRotation turns(HandlePosition position) {
+        return memo.of(List.of("turns", position), () -> {
+            StatedRotation wired = wiredToTurn(position);
+            return wired.isStated() ? wired : seenToTurn(position).orElse(wired);
+        });
+    }
+
+    private Optional<StatedRotation> seenToTurn(HandlePosition position) {
+        return workup.facts()
+                .checks()
+                .ready()
+                .filter(e -> workup.facts().gear().plan().isPresent())
+                .flatMap(end -> workup.facts().checks().seen().stream()
+                        .filter(s -> s.turn().isPresent())
+                        .filter(s -> s.step().equals(LiveStep.turning(position).key()))
+                        .flatMap(s -> s.turn().orElseThrow().direction().stream())
+                        .map(d -> new StatedRotation(d, end))
+                        .findFirst());
+    }
+
+    private StatedRotation wiredToTurn(HandlePosition position) {
+        StatedRotation written =
+                workup.facts().motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
+        Optional<OnBench> bench = workup.plannedCircuit().flatMap(workup::bench);
+        if (bench.isEmpty()) {
+            return position == HandlePosition.REVERSE ? written.reversed() : written;
+        }
+        return bench.orElseThrow().analysis().settings().entrySet().stream()
+                .filter(e -> e.getKey().purpose() == position.purpose())
+                .findFirst()
+                .map(e -> bench.orElseThrow().seen(e.getValue().way()))
+                .orElse(StatedRotation.NOT_STATED);
+    }
+
+    /** What the two positions of the handle are called on this machine, as the wires in force turn it. */
+    public Ways ways() {
+        return memo.of(
+                "ways",
+                () -> workup.facts()
+                        .rotation()
+                        .map(r -> r.handle(turns(HandlePosition.FORWARD)))
+                        .orElse(Ways.USUAL));
+    }
+
+    /** A position that turns a machine the way it must never turn: it is to turn one way only, and the wires in force turn it back, too. */
+    public Optional<WrongPosition> wrongPosition(Analysis analysis) {
+        return workup.facts().rotation().filter(r -> !r.bothWays()).flatMap(r -> {
+            Setting.Purpose back =
+                    r.worksAsWritten(turns(HandlePosition.FORWARD)).orElse(true)
+                            ? Setting.Purpose.REVERSE
+                            : Setting.Purpose.FORWARD;
+            return analysis.settings().entrySet().stream()
+                    .filter(e -> e.getKey().purpose() == back && e.getValue().way() != Way.NONE)
+                    .findFirst()
+                    .map(e -> new WrongPosition(HandlePosition.valueOf(back.name()), r.hazards()));
+        });
+    }
+
+    /**
+     * A position that must not be live.
+     *
+     * @param position the position
+     * @param hazards what makes it dangerous on this machine; empty where only nobody wants it
+     */
+    public record WrongPosition(HandlePosition position, List<RotationPlan.Hazard> hazards) {}
+}
