@@ -11,6 +11,7 @@ const centre = (part) => {
 
 export default {
   drag: null,
+  drags: 0,
   near(x, y) {
     const sheet = this.sheet();
     if (!sheet) return null;
@@ -32,13 +33,15 @@ export default {
     if (!sheet || !sheet.contains(event.target) || event.button > 0) return;
     const from = this.near(event.clientX, event.clientY);
     const wire = event.target.closest('[data-ends]');
-    const drag = { from, wire, x: event.clientX, y: event.clientY, moved: false, held: event.pointerType !== 'touch' };
-    this.drag = drag;
-    if (from && drag.held) event.preventDefault();
-    if (from && !drag.held) setTimeout(() => { this.hold(drag); }, HELD);
+    const number = this.drags += 1;
+    const held = event.pointerType !== 'touch';
+    this.drag = { number, from, wire, x: event.clientX, y: event.clientY, moved: false, held };
+    if (from && held) event.preventDefault();
+    if (from && !held) setTimeout(() => { this.heldFast(number); }, HELD);
   },
-  hold(drag) {
-    if (this.drag !== drag || drag.moved) return;
+  heldFast(number) {
+    const { drag } = this;
+    if (drag?.number !== number || drag.moved) return;
     drag.held = true;
     this.draft(centre(drag.from), [drag.x, drag.y]);
   },

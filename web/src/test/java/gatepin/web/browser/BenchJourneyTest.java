@@ -127,8 +127,10 @@ class BenchJourneyTest {
         browser.keys("+");
         assertThat(browser.one("svg.by-hand").getAttribute("style")).contains("140%");
         browser.screen(390, 844).reload();
+        browser.swipe(point("motor.T8"), point("S1.1"));
         browser.drag(PointerInput.Kind.TOUCH, point("motor.T8"), point("S1.1"));
         untilWires("5 wires");
+        assertThat(browser.all(".laid li")).as("a swipe lays no wire").hasSize(5);
         assertThat(browser.script("return document.documentElement.scrollWidth <= 391"))
                 .isEqualTo(true);
     }

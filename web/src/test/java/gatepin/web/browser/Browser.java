@@ -19,6 +19,7 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.interactions.Pause;
 import org.openqa.selenium.interactions.PointerInput;
 import org.openqa.selenium.interactions.Sequence;
 import org.openqa.selenium.support.ui.ExpectedCondition;
@@ -182,12 +183,22 @@ final class Browser implements AutoCloseable {
         return this;
     }
 
-    /** Draws a mouse or a finger from one element to another. */
+    /** Draws a mouse from one element to another, or holds a finger on the one first. */
     Browser drag(PointerInput.Kind with, WebElement from, WebElement to) {
+        return drag(with, from, to, with == PointerInput.Kind.TOUCH ? 400 : 0);
+    }
+
+    /** Wipes a finger from one element to another, as one who moves the page. */
+    Browser swipe(WebElement from, WebElement to) {
+        return drag(PointerInput.Kind.TOUCH, from, to, 0);
+    }
+
+    private Browser drag(PointerInput.Kind with, WebElement from, WebElement to, long heldMillis) {
         PointerInput pointer = new PointerInput(with, with.toString());
         driver.perform(List.of(new Sequence(pointer, 0)
                 .addAction(pointer.createPointerMove(Duration.ZERO, PointerInput.Origin.fromElement(from), 0, 0))
                 .addAction(pointer.createPointerDown(PointerInput.MouseButton.LEFT.asArg()))
+                .addAction(new Pause(pointer, Duration.ofMillis(heldMillis)))
                 .addAction(
                         pointer.createPointerMove(Duration.ofMillis(80), PointerInput.Origin.fromElement(from), 12, 0))
                 .addAction(pointer.createPointerMove(Duration.ofMillis(120), PointerInput.Origin.fromElement(to), 0, 0))
