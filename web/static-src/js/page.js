@@ -4,7 +4,7 @@ import { isPlain } from './keys.js';
 const FOLLOWED = ['p', 'u', '[', ']'];
 const ON = 'gatepin:on-to';
 const ENTERED = 'gatepin:entered';
-const TWICE = 1000; // ms: a second Enter within this was meant for the page before
+const TWICE = 500; // ms: a second Enter within this was meant for the page before
 
 export default () => ({
   typedIn: null,
