@@ -226,7 +226,10 @@ final class Browser implements AutoCloseable {
 
     <T> T until(ExpectedCondition<T> condition) {
         return new WebDriverWait(driver, Duration.ofSeconds(10), Duration.ofMillis(50))
-                .ignoring(org.openqa.selenium.StaleElementReferenceException.class)
+                // what is drawn anew under the hand is taken hold of again, until there is an end of patience
+                .ignoring(
+                        org.openqa.selenium.StaleElementReferenceException.class,
+                        org.openqa.selenium.ElementNotInteractableException.class)
                 .until(d -> {
                     try {
                         return condition.apply(d);
