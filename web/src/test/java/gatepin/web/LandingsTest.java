@@ -2,6 +2,8 @@ package gatepin.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Sentence;
+import gatepin.core.check.ColdCheck;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Gate;
@@ -177,9 +179,17 @@ class LandingsTest {
             assertThat(job.lane().pin(Gate.LIVE).isOpen()).isTrue();
             assertThat(job.lane().next()).contains(Gate.HANDOVER);
             assertThat(job.facts().checks().entries()).hasSizeGreaterThan(15);
+            ColdCheck cold = job.workup().checks().cold().orElseThrow();
+            assertThat(cold.counting()).hasSizeGreaterThan(10);
+            assertThat(cold.disagrees()).isFalse();
+            assertThat(cold.between()).isEmpty();
             // read at the plug in OFF alone, as was asked then; it is asked in every setting now, and that is said
-            assertThat(job.evidence().lack(Gate.COLD))
-                    .hasValueSatisfying(lack -> assertThat(lack.key()).isEqualTo("lack.cold.left"));
+            List<String> left = cold.lines().stream()
+                    .filter(l -> l.taken().isEmpty())
+                    .map(l -> l.step().read().key())
+                    .toList();
+            assertThat(left).containsExactly("supply.L1/supply.L2/reverse");
+            assertThat(job.evidence().lack(Gate.COLD)).hasValue(Sentence.of("lack.cold.left", (long) left.size()));
             assertThat(job.evidence().lack(Gate.LIVE)).isEmpty();
         }
     }

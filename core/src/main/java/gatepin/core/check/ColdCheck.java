@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** A cold check as it stands: what was read of what is to be read, and how it agrees. */
 public final class ColdCheck {
@@ -66,12 +67,19 @@ public final class ColdCheck {
         return taken.against(expected(taken.read()), request.meter());
     }
 
-    /** The plan's readings in their order. */
+    /** The plan's readings in their order, without those that show nothing any more: what was read in their place agrees. */
     public List<Line> lines() {
+        Set<String> agreed = counting.entrySet().stream()
+                .filter(e -> standing(e.getValue()) == Standing.AGREES)
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+        List<Step> left = plan.left(agreed);
         List<Line> lines = new ArrayList<>();
         for (Step step : plan.steps()) {
             Optional<Taken> taken = Optional.ofNullable(counting.get(step.read().key()));
-            lines.add(new Line(step, taken, taken.map(this::standing)));
+            if (taken.isPresent() || left.contains(step)) {
+                lines.add(new Line(step, taken, taken.map(this::standing)));
+            }
         }
         return lines;
     }

@@ -12,8 +12,11 @@ import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Chooses the fewest readings that show every single fault which can hurt a person or the motor and which this meter can see at all:
@@ -70,8 +73,9 @@ public final class ColdPlanner {
                         one.fault(), one.found().harm(), one.found().caught().get()));
             }
         }
+        List<Integer> always = always();
         FewestReads.Choice choice = FewestReads.choose(
-                shows, reads.stream().mapToInt(ColdPlanner::access).toArray(), always(), wanted);
+                shows, reads.stream().mapToInt(ColdPlanner::access).toArray(), always, wanted);
         unseen.sort(Comparator.comparing(Unseen::harm).reversed().thenComparing(Unseen::caught));
         return new ColdPlan(
                 ProbeOrder.least(choice.chosen().stream()
@@ -80,7 +84,17 @@ public final class ColdPlanner {
                 dangers,
                 unseen,
                 choice.leastNumber(),
-                reads.size());
+                reads.size(),
+                cover(wanted, always));
+    }
+
+    private ColdPlan.Cover cover(BitSet wanted, List<Integer> always) {
+        Map<String, BitSet> byKey = new HashMap<>();
+        for (int r = 0; r < reads.size(); r++) {
+            byKey.put(reads.get(r).key(), shows.get(r));
+        }
+        return new ColdPlan.Cover(
+                byKey, wanted, always.stream().map(r -> reads.get(r).key()).collect(Collectors.toSet()));
     }
 
     /** Insulation, and that the handle's settings differ. */

@@ -2,7 +2,6 @@ package gatepin.core.lane;
 
 import gatepin.core.check.LiveStep;
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Setting;
 import gatepin.core.diagram.Column;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.rotation.RotationPlan;
@@ -12,6 +11,7 @@ import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Which way the job's shaft turns in each position of the handle, by the wires in force, and what that makes of the positions. */
 public final class Turning {
@@ -55,11 +55,28 @@ public final class Turning {
         if (bench.isEmpty()) {
             return position == HandlePosition.REVERSE ? written.reversed() : written;
         }
-        return bench.orElseThrow().analysis().settings().entrySet().stream()
+        return bench.map(b -> byEngine(b, position)).orElse(StatedRotation.NOT_STATED);
+    }
+
+    private static StatedRotation byEngine(OnBench bench, HandlePosition position) {
+        return way(bench.analysis(), position).map(bench::seen).orElse(StatedRotation.NOT_STATED);
+    }
+
+    /** Which way it starts in a position; empty where there is no such position. */
+    private static Optional<Way> way(Analysis analysis, HandlePosition position) {
+        return analysis.settings().entrySet().stream()
                 .filter(e -> e.getKey().purpose() == position.purpose())
                 .findFirst()
-                .map(e -> bench.orElseThrow().seen(e.getValue().way()))
-                .orElse(StatedRotation.NOT_STATED);
+                .map(e -> e.getValue().way());
+    }
+
+    /** The same of any wires: those in force, or some that are only looked at. */
+    public StatedRotation turns(Analysis analysis, HandlePosition position) {
+        return workup.plannedCircuit().filter(analysis.circuit()::equals).isPresent()
+                ? turns(position)
+                : workup.bench(analysis.circuit())
+                        .map(b -> byEngine(b, position))
+                        .orElse(StatedRotation.NOT_STATED);
     }
 
     /** What the two positions of the handle are called on this machine, as the wires in force turn it. */
@@ -72,17 +89,23 @@ public final class Turning {
                         .orElse(Ways.USUAL));
     }
 
-    /** A position that turns a machine the way it must never turn: it is to turn one way only, and the wires in force turn it back, too. */
+    /**
+     * The position in which some wires turn a machine the way it must never turn, where it is to turn one way only. While nobody knows
+     * which way they turn it, the other position where both are live; for one of the two is wrong.
+     */
     public Optional<WrongPosition> wrongPosition(Analysis analysis) {
         return workup.facts().rotation().filter(r -> !r.bothWays()).flatMap(r -> {
-            Setting.Purpose back =
-                    r.worksAsWritten(turns(HandlePosition.FORWARD)).orElse(true)
-                            ? Setting.Purpose.REVERSE
-                            : Setting.Purpose.FORWARD;
-            return analysis.settings().entrySet().stream()
-                    .filter(e -> e.getKey().purpose() == back && e.getValue().way() != Way.NONE)
+            List<HandlePosition> live = Stream.of(HandlePosition.FORWARD, HandlePosition.REVERSE)
+                    .filter(p -> way(analysis, p).filter(w -> w != Way.NONE).isPresent())
+                    .toList();
+            List<HandlePosition> unknown = live.stream()
+                    .filter(p -> r.worksAsWritten(turns(analysis, p)).isEmpty())
+                    .toList();
+            return live.stream()
+                    .filter(p -> r.worksAsWritten(turns(analysis, p)).equals(Optional.of(false)))
                     .findFirst()
-                    .map(e -> new WrongPosition(HandlePosition.valueOf(back.name()), r.hazards()));
+                    .or(() -> Optional.of(HandlePosition.REVERSE).filter(p -> unknown.size() == 2))
+                    .map(p -> new WrongPosition(p, r.hazards()));
         });
     }
 

@@ -9,6 +9,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.machine.Normal.Sound;
 import gatepin.core.machine.StartBranch.Capacity;
 import gatepin.core.plate.MotorFamily;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.hipparchus.complex.Complex;
 
 /**
@@ -124,35 +126,37 @@ final class BranchSearch {
 
     private List<Candidate> candidates() {
         List<Combined> all = combined();
+        List<MotorFamily> families = rated.stated().family().map(List::of).orElse(List.of(MotorFamily.values()));
         List<Candidate> candidates = new ArrayList<>();
-        Set<MotorFamily> families = rated.stated().family().map(Set::of).orElse(Set.of(MotorFamily.values()));
-        for (MotorFamily family : MotorFamily.values()) {
-            if (!families.contains(family)) {
-                continue;
-            }
-            List<Optional<Combined>> starts = family.hasStartCapacitor() ? orElseIdeal(all) : List.of(Optional.empty());
-            List<Optional<Combined>> runs = family.hasRunCapacitor() ? orElseIdeal(all) : List.of(Optional.empty());
-            for (Optional<Combined> start : starts) {
-                for (Optional<Combined> run : runs) {
-                    if (start.isEmpty() || run.isEmpty() || !start.orElseThrow().meets(run.orElseThrow())) {
-                        double against = start.filter(Combined::saysRun)
-                                        .map(c -> CALLED_OTHERWISE)
-                                        .orElse(0.0)
-                                + run.filter(Combined::saysStart)
-                                        .map(c -> CALLED_OTHERWISE)
-                                        .orElse(0.0);
-                        candidates.add(new Candidate(branch(family, start, run, false), against));
-                        if (connection.start().size() == 2 && capacitors.size() > 1) {
-                            candidates.add(new Candidate(branch(family, start, run, true), against));
-                        }
-                    }
+        for (MotorFamily family : families) {
+            for (Optional<Combined> start : orElseIdeal(all, family.hasStartCapacitor())) {
+                for (Optional<Combined> run : orElseIdeal(all, family.hasRunCapacitor())) {
+                    candidates.addAll(candidates(family, start, run));
                 }
             }
         }
         return candidates;
     }
 
-    private static List<Optional<Combined>> orElseIdeal(List<Combined> all) {
+    /** With capacitors once for both start halves, or each half its own; none where one of them would be used twice. */
+    private List<Candidate> candidates(MotorFamily family, Optional<Combined> start, Optional<Combined> run) {
+        if (start.isPresent() && run.filter(start.orElseThrow()::meets).isPresent()) {
+            return List.of();
+        }
+        double against = (start.filter(Combined::saysRun).isPresent() ? CALLED_OTHERWISE : 0)
+                + (run.filter(Combined::saysStart).isPresent() ? CALLED_OTHERWISE : 0);
+        boolean mayBeEach = connection.start().size() == 2 && capacitors.size() > 1;
+        return Stream.of(false, true)
+                .filter(each -> !each || mayBeEach)
+                .map(each -> new Candidate(branch(family, start, run, each), against))
+                .toList();
+    }
+
+    /** What can be a capacitor that a family has: some at hand, or none of them. */
+    private static List<Optional<Combined>> orElseIdeal(List<Combined> all, boolean has) {
+        if (!has) {
+            return List.of(Optional.empty());
+        }
         List<Optional<Combined>> some =
                 new ArrayList<>(all.stream().map(Optional::of).toList());
         some.add(Optional.empty());
@@ -219,11 +223,10 @@ final class BranchSearch {
 
     /** How far a branch is from all that is known, in squared tolerances. */
     private double misfit(StartBranch branch) {
-        Circuit circuit = connection.with(branch, hertz);
-        AcSolution standing =
-                AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD)).at(1);
-        AcSolution running = AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD))
-                .at(standing.torqueNm() < 0 ? 2 - rated.slip() : rated.slip());
+        Sound sound = Sound.of(connection, branch, hertz, rated.slip());
+        Circuit circuit = sound.circuit();
+        AcSolution standing = sound.standing();
+        AcSolution running = sound.running();
         MotorFamily family = branch.family();
         double misfit = plateAmps
                 .map(a -> squared(Math.log(running.lineAmps() / a) / 0.2))

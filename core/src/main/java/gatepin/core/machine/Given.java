@@ -149,32 +149,11 @@ public record Given(
                 otherStart.isPresent() ? startMicrofarads : start.or(() -> startMicrofarads),
                 otherRun.isPresent() ? runMicrofarads : run.or(() -> runMicrofarads),
                 equalWindings);
-        return with.holding(otherStart, otherRun);
+        return with.with(otherStart, otherRun, startAcross);
     }
 
     private static boolean isOff(double microfarads, Optional<Double> stated) {
         return stated.filter(s -> Math.abs(microfarads - s) > OFF_ITS_PRINT * s).isPresent();
-    }
-
-    private Given holding(Optional<Double> start, Optional<Double> run) {
-        return new Given(
-                family,
-                outputWatts,
-                volts,
-                amps,
-                hertz,
-                rpm,
-                poles,
-                lockedKva,
-                codeStated,
-                runOhms,
-                startOhms,
-                startMicrofarads,
-                runMicrofarads,
-                equalWindings,
-                start,
-                run,
-                startAcross);
     }
 
     /** Something of it was measured, beside what its plate says. */
@@ -231,6 +210,10 @@ public record Given(
 
     /** The same with the start winding across so many run halves in series. */
     public Given withStartAcross(int halves) {
+        return with(startInHand, runInHand, halves);
+    }
+
+    private Given with(Optional<Double> startThere, Optional<Double> runThere, int halves) {
         return new Given(
                 family,
                 outputWatts,
@@ -246,8 +229,8 @@ public record Given(
                 startMicrofarads,
                 runMicrofarads,
                 equalWindings,
-                startInHand,
-                runInHand,
+                startThere,
+                runThere,
                 halves);
     }
 

@@ -88,25 +88,15 @@ public record MotorValues(
 
     /** The same with other capacitors in the place of those that should be there, µF. */
     MotorValues inHand(double start, double run) {
-        return new MotorValues(
-                family,
-                ratedVolts,
-                ratedAmps,
-                ratedSlip,
-                runOhms,
-                runLeakageOhms,
-                rotor,
-                startOhms,
-                startTurns,
-                startMicrofarads,
-                runMicrofarads,
-                start,
-                run,
-                startAcross);
+        return with(start, run, startAcross);
     }
 
     /** The same with a start winding that lies across so many run halves in series. */
     MotorValues startAcross(int halves) {
+        return with(startInHand, runInHand, halves);
+    }
+
+    private MotorValues with(double startThere, double runThere, int halves) {
         return new MotorValues(
                 family,
                 ratedVolts,
@@ -119,8 +109,8 @@ public record MotorValues(
                 startTurns,
                 startMicrofarads,
                 runMicrofarads,
-                startInHand,
-                runInHand,
+                startThere,
+                runThere,
                 halves);
     }
 

@@ -29,8 +29,13 @@ public final class Normal {
     private final Optional<Sound> sound;
     private final Optional<Double> plateAmps;
 
-    /** The sound motor with what it takes. */
-    private record Sound(StartBranch branch, Circuit circuit, AcSolution standing, AcSolution running) {
+    /**
+     * The sound motor with what it takes.
+     *
+     * @param standing at standstill, start switch closed
+     * @param running at rated load in the direction it starts in, start switch open
+     */
+    record Sound(StartBranch branch, Circuit circuit, AcSolution standing, AcSolution running) {
         static Sound of(SoundConnection connection, StartBranch branch, int hertz, double slip) {
             Circuit circuit = connection.with(branch, hertz);
             AcSolution standing =
@@ -180,6 +185,7 @@ public final class Normal {
         return sound.map(s -> Math.abs(s.standing().torqueNm()));
     }
 
+    /** Whether a coil carries at standstill what counts as something. */
     public boolean carries(AcSolution solution, Coil coil) {
         return solution.current(coil).norm() > NOTHING * amps(coil);
     }

@@ -5,8 +5,6 @@ import gatepin.core.circuit.AcSolution;
 import gatepin.core.circuit.AcrossTheLines;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
-import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.Device;
 import gatepin.core.circuit.Feeder;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.circuit.InnerContact.Kind;
@@ -105,7 +103,8 @@ final class Judge {
             }
         }
         protector(faulty);
-        overloads(faulty);
+        boolean sound = !faulty && verdicts.stream().noneMatch(v -> v.severity() == Severity.DANGER);
+        verdicts.addAll(new OverloadJudge(uncorrected, solved).verdicts(sound));
         frequency();
         verdicts.sort(Comparator.comparing(Verdict::severity).reversed().thenComparing(Verdict::rule));
         return verdicts;
@@ -190,7 +189,8 @@ final class Judge {
             if (!setting.isMeantToRun() || in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
                 continue;
             }
-            Protection protection = Protection.of(uncorrected, setting, slip(setting));
+            Protection protection =
+                    Protection.of(uncorrected, setting, in(setting).running().slip());
             anyFlows |= protection.flowing() > Carrying.NOTHING_AMPS;
             if (!protection.isWhole()) {
                 whole = false;
@@ -213,74 +213,6 @@ final class Judge {
         } else if (sound) {
             verdicts.add(Verdict.of(Rule.PROTECTED, Severity.GOOD).at(leads));
         }
-    }
-
-    private double slip(Setting setting) {
-        return in(setting).way() == Way.MINUS ? 2 - rated.slip() : rated.slip();
-    }
-
-    /** An overload relay protects what passes through it, in each way: judged by what still flows with all its poles open. */
-    private void overloads(boolean faulty) {
-        for (Device relay : circuit.devices()) {
-            if (relay.type() != Device.Type.OVERLOAD_RELAY) {
-                continue;
-            }
-            List<Contact> poles = circuit.chart().contacts().stream()
-                    .filter(c -> c.a().device().equals(relay) && c.b().device().equals(relay))
-                    .toList();
-            Networks open =
-                    Networks.of(uncorrected.circuit().with(circuit.chart().without(poles)));
-            boolean all = true;
-            for (Setting setting : circuit.settings()) {
-                if (setting.isMeantToRun() && !in(setting).standstill().nodes().same(Terminal.L1, Terminal.L2)) {
-                    all &= passes(relay, poles, open, setting);
-                }
-            }
-            if (all && !faulty && verdicts.stream().noneMatch(v -> v.severity() == Severity.DANGER)) {
-                verdicts.add(Verdict.of(Rule.OVERLOAD_PASSED, Severity.GOOD).about(relay.name()));
-            }
-        }
-    }
-
-    private boolean passes(Device relay, List<Contact> poles, Networks open, Setting setting) {
-        double flowing = 0;
-        double left = 0;
-        for (boolean standing : new boolean[] {true, false}) {
-            State state = new State(setting, standing, true);
-            double at = standing ? 1 : slip(setting);
-            flowing = Math.max(flowing, uncorrected.in(state).at(at).lineAmps());
-            left = Math.max(left, open.in(state).at(at).lineAmps());
-        }
-        if (flowing <= Carrying.NOTHING_AMPS) {
-            return false;
-        }
-        if (left > Carrying.NOTHING_AMPS + 0.005 * flowing) {
-            boolean run = open.in(State.atSpeed(setting)).at(slip(setting)).lineAmps()
-                    > Carrying.NOTHING_AMPS + 0.005 * flowing;
-            verdicts.add(Verdict.of(Rule.OVERLOAD_BESIDE, run ? Severity.DANGER : Severity.WARN)
-                    .in(setting)
-                    .about(relay.name())
-                    .reading(left, flowing));
-            return false;
-        }
-        AcSolution running = uncorrected.in(State.atSpeed(setting)).at(slip(setting));
-        List<Contact> idle = poles.stream()
-                .filter(c -> circuit.chart().closedIn(setting).contains(c))
-                .filter(c -> running.current(c).norm() < 0.005 * running.lineAmps())
-                .filter(c -> !isAuxiliary(c))
-                .toList();
-        if (poles.stream().filter(c -> !isAuxiliary(c)).count() >= 3 && !idle.isEmpty()) {
-            verdicts.add(Verdict.of(Rule.OVERLOAD_POLE_IDLE, Severity.WARN)
-                    .in(setting)
-                    .about(relay.name())
-                    .at(idle.stream().flatMap(c -> Stream.of(c.a(), c.b())).toList()));
-        }
-        return true;
-    }
-
-    /** The contact that a relay moves, and no pole of it (IEC 60947: 95 to 98, from memory). */
-    private static boolean isAuxiliary(Contact contact) {
-        return contact.a().mark().matches("9[5-8]") || contact.b().mark().matches("9[5-8]");
     }
 
     private void frequency() {

@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.ConnectionReader;
@@ -24,22 +29,34 @@ import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
+import gatepin.core.rotation.DriveTrain;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.rotation.RotationPlan.Hazard;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.rotation.StatedRotation.Direction;
+import gatepin.core.rotation.StatedRotation.End;
+import gatepin.core.rotation.Tool;
+import gatepin.core.rotation.ToolMotion;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.supply.Region;
+import gatepin.core.verdict.Analysis;
 import gatepin.core.winding.Hints;
 import gatepin.core.winding.MeterReading;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.wire.CableLengths;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** A whole job judged without pages or database. */
@@ -215,6 +232,96 @@ class WorkupTest {
                         .fallen())
                 .singleElement()
                 .satisfies(d -> assertThat(d.reason().key()).isEqualTo("lack.plan.danger"));
+    }
+
+    /** The six-lead job, its connection turning so, on a machine with a screwed-on wheel that must turn one way only. */
+    private static Workup oneWay(StatedRotation stated, Optional<WirePlan> plan) {
+        Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
+        Facts facts = facts(typed, plan, open());
+        Column column = facts.motor().column().orElseThrow();
+        return Workup.of(
+                new Facts(
+                        facts.region(),
+                        facts.bench(),
+                        new MotorFacts(
+                                facts.motor().hertz(),
+                                facts.motor().volts(),
+                                facts.motor().plate(),
+                                facts.motor().leads(),
+                                Optional.of(new Column(column.connection(), stated))),
+                        facts.supply(),
+                        Optional.of(new RotationPlan(
+                                RotationPlan.Machine.usual(Tool.LATHE),
+                                ToolMotion.LATHE,
+                                Direction.CLOCKWISE,
+                                new DriveTrain(List.of(), true),
+                                false,
+                                List.of(Hazard.SCREWED_ON),
+                                false,
+                                Optional.empty(),
+                                false)),
+                        facts.gear(),
+                        facts.lane()),
+                MEMORY);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Direction.class,
+            names = {"CLOCKWISE", "COUNTER_CLOCKWISE"})
+    void thePositionThatMustNotBeLiveIsThatOfTheWiresLookedAt(Direction direction) {
+        StatedRotation stated = new StatedRotation(direction, End.SHAFT_END);
+        Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
+        List<Wire> planned = bestPlan(typed);
+        Workup workup = oneWay(stated, Optional.of(new WirePlan(planned, 0)));
+        List<Wire> exchanged = planned.stream()
+                .map(w -> new Wire(exchanged(w.from()), exchanged(w.to()), w.run()))
+                .toList();
+        List<HandlePosition> wrong = new ArrayList<>();
+        for (List<Wire> wires : List.of(planned, exchanged)) {
+            Analysis analysis = workup.bench(wires, SwitchKind.CROSS_CORNER_DRUM.chart())
+                    .orElseThrow()
+                    .analysis();
+            Turning.WrongPosition found =
+                    workup.turning().wrongPosition(analysis).orElseThrow();
+            StatedRotation turns = workup.turning().turns(analysis, found.position());
+            boolean works = workup.facts()
+                    .rotation()
+                    .orElseThrow()
+                    .worksAsWritten(turns)
+                    .orElseThrow();
+            assertThat(works).as("%s turns %s", found.position(), turns).isFalse();
+            assertThat(found.hazards()).containsExactly(Hazard.SCREWED_ON);
+            wrong.add(found.position());
+        }
+        assertThat(wrong).containsExactlyInAnyOrder(HandlePosition.FORWARD, HandlePosition.REVERSE);
+    }
+
+    /** The start winding's leads exchanged. */
+    private static Terminal exchanged(Terminal end) {
+        Terminal five = Terminal.motor("T5");
+        Terminal eight = Terminal.motor("T8");
+        return end.equals(five) ? eight : end.equals(eight) ? five : end;
+    }
+
+    @Test
+    void aPositionAloneIsNotWrongWhileNobodyKnowsWhichWayItTurns() {
+        Workup workup = oneWay(StatedRotation.NOT_STATED, Optional.empty());
+        Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
+        List<Wire> planned = bestPlan(typed);
+        ContactChart both = SwitchKind.CROSS_CORNER_DRUM.chart();
+        Map<Setting, Set<Contact>> closed = new LinkedHashMap<>();
+        both.settings().forEach(s -> closed.put(s, Set.copyOf(both.closedIn(s))));
+        closed.put(HandlePosition.FORWARD, Set.of());
+        ContactChart backOnly = new ContactChart(both.terminals(), closed);
+
+        assertThat(workup.turning()
+                        .wrongPosition(workup.bench(planned, both).orElseThrow().analysis()))
+                .hasValueSatisfying(w -> assertThat(w.position()).isEqualTo(HandlePosition.REVERSE));
+        assertThat(workup.turning()
+                        .wrongPosition(
+                                workup.bench(planned, backOnly).orElseThrow().analysis()))
+                .isEmpty();
     }
 
     @Test

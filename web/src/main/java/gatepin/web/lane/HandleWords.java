@@ -50,6 +50,11 @@ public final class HandleWords {
                         + swap.first() + " and " + swap.second() + " at the switch, or label the handle so.");
     }
 
+    /** The same of the wires that are checked. */
+    public static Optional<Finding> oneWay(JobFile file) {
+        return file.workup().checks().circuit().flatMap(file.workup()::analysis).flatMap(a -> oneWay(file, a));
+    }
+
     /** A position that must never be live, on a machine that turns one way only; empty where there is none. */
     public static Optional<Finding> oneWay(JobFile file, Analysis analysis) {
         return file.workup().turning().wrongPosition(analysis).map(wrong -> {

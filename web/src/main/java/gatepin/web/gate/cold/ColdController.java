@@ -51,14 +51,7 @@ class ColdController {
     private static void fill(Model model, JobFile file, String wanted) {
         model.addAttribute(
                 "danger", file.workup().checks().danger().map(file::say).orElse(""));
-        model.addAttribute(
-                "oneWay",
-                file.workup()
-                        .checks()
-                        .circuit()
-                        .flatMap(file.workup()::analysis)
-                        .flatMap(a -> HandleWords.oneWay(file, a))
-                        .orElse(null));
+        model.addAttribute("oneWay", HandleWords.oneWay(file).orElse(null));
         model.addAttribute("planned", file.facts().gear().plan().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
         Map<String, String> unread = new HashMap<>();

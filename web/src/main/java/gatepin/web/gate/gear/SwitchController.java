@@ -8,6 +8,7 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Drop;
+import gatepin.core.lane.Turning;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
@@ -143,21 +144,7 @@ class SwitchController {
         }
         model.addAttribute("findings", findings);
         model.addAttribute("ahead", PlanWords.ahead(file, plan));
-        model.addAttribute("canRunUp", bench.isPresent());
-        model.addAttribute(
-                "drawings",
-                new Bench(
-                                file.wiredLeads(),
-                                file.gear(),
-                                circuit,
-                                wires,
-                                found.map(Findings::flags).orElse(List.of()))
-                        .draw());
-        model.addAttribute("words", WiringWords.of(circuit));
-        model.addAttribute(
-                "turns",
-                bench.map(Turn::computed)
-                        .orElse(Turn.stated(file.column().orElseThrow().rotation())));
+        draw(model, file, circuit, wires, bench, found);
         return "gate/switch";
     }
 
@@ -175,9 +162,9 @@ class SwitchController {
     /** What the wires that are shown mean on the machine: which position works the tool, and whether one must not be live. */
     private static List<Finding> shown(JobFile file, Optional<OnBench> bench) {
         List<Finding> findings = new ArrayList<>();
-        StatedRotation forward = bench.filter(b -> b.analysis().settings().containsKey(HandlePosition.FORWARD))
-                .map(b -> b.seen(b.analysis().in(HandlePosition.FORWARD).way()))
-                .orElseGet(() -> file.workup().turning().turns(HandlePosition.FORWARD));
+        Turning turning = file.workup().turning();
+        StatedRotation forward = bench.map(b -> turning.turns(b.analysis(), HandlePosition.FORWARD))
+                .orElseGet(() -> turning.turns(HandlePosition.FORWARD));
         bench.flatMap(b -> HandleWords.oneWay(file, b.analysis())).ifPresent(findings::add);
         HandleWords.of(file, forward).ifPresent(findings::add);
         return findings;
@@ -196,12 +183,23 @@ class SwitchController {
         found.map(Findings::findings).ifPresent(findings::addAll);
         model.addAttribute("byHand", true);
         model.addAttribute("findings", findings);
-        model.addAttribute("canRunUp", bench.isPresent());
         model.addAttribute(
                 "ahead",
                 file.workup().standsAhead().asked().stream()
                         .map(a -> file.say(a.why()))
                         .toList());
+        draw(model, file, circuit, wires, bench, found);
+    }
+
+    /** The sheet: the wires in each position, and which way the shaft turns there. */
+    private static void draw(
+            Model model,
+            JobFile file,
+            Circuit circuit,
+            List<Wire> wires,
+            Optional<OnBench> bench,
+            Optional<Findings> found) {
+        model.addAttribute("canRunUp", bench.isPresent());
         model.addAttribute(
                 "drawings",
                 new Bench(

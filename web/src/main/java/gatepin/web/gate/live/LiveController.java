@@ -73,14 +73,7 @@ class LiveController {
         model.addAttribute("firstThese", BEFORE);
         model.addAttribute(
                 "danger", file.workup().checks().danger().map(file::say).orElse(""));
-        model.addAttribute(
-                "oneWay",
-                file.workup()
-                        .checks()
-                        .circuit()
-                        .flatMap(file.workup()::analysis)
-                        .flatMap(a -> HandleWords.oneWay(file, a))
-                        .orElse(null));
+        model.addAttribute("oneWay", HandleWords.oneWay(file).orElse(null));
         model.addAttribute("coldOpen", file.lane().pin(Gate.COLD).isOpen());
         model.addAttribute("coldPassedBy", file.lane().pin(Gate.COLD).state() == Pin.State.OVERRIDDEN);
         model.addAttribute(
