@@ -3,7 +3,6 @@ package gatepin.bench;
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdPlan;
 import gatepin.core.check.ColdPlanner;
-import gatepin.core.check.Complaint;
 import gatepin.core.check.Fault;
 import gatepin.core.check.FaultFinder;
 import gatepin.core.check.Faults;
@@ -18,8 +17,11 @@ import gatepin.core.circuit.Feeder;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Planner;
 import gatepin.core.plan.SampleMotors;
+import gatepin.core.trouble.Past;
+import gatepin.core.trouble.Trouble;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -102,7 +104,9 @@ public class CheckBench {
 
     /** By what it does. */
     @Benchmark
-    public List<Suspects.Suspect> complaint() {
-        return Complaint.rank(onDrum, EnumSet.of(Symptom.HUMS, Symptom.BY_HAND_ONLY));
+    public Trouble complaint() {
+        return Trouble.of(
+                new Trouble.Machine(onDrum, Optional.empty(), Past.USED_TO_RUN, List.of()),
+                EnumSet.of(Symptom.HUMS, Symptom.BY_HAND_ONLY));
     }
 }

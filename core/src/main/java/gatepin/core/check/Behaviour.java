@@ -27,6 +27,7 @@ import org.hipparchus.complex.Complex;
  * @param trips so much flows that the breaker is out at once
  * @param byHand it does not start, but goes on once it is spun by hand
  * @param standstillAmps the greater line current at standstill, A
+ * @param startShare its torque at standstill beside rated torque, either way
  * @param comesUp it comes up to where a start switch opens
  * @param clicks the start switch is heard on the way up and in coasting down
  * @param idleSlip slip when it idles, in the direction it turns; 1 where it stands
@@ -44,6 +45,7 @@ record Behaviour(
         boolean trips,
         boolean byHand,
         double standstillAmps,
+        double startShare,
         boolean comesUp,
         boolean clicks,
         double idleSlip,
@@ -94,6 +96,7 @@ record Behaviour(
                         trips,
                         spun,
                         standing.lineAmps(),
+                        Math.abs(share),
                         false,
                         false,
                         1,
@@ -105,10 +108,10 @@ record Behaviour(
                         frameVolts,
                         standing.lineCurrent(Terminal.GROUND).norm());
             }
-            return started(way, resting, standing, frameVolts);
+            return started(way, Math.abs(share), resting, standing, frameVolts);
         }
 
-        private Behaviour started(Way way, AcNetwork resting, AcSolution standing, double frameVolts) {
+        private Behaviour started(Way way, double share, AcNetwork resting, AcSolution standing, double frameVolts) {
             boolean comesUp = true;
             for (double slip = 1; slip >= OPENS; slip -= 0.125) {
                 comesUp &= torque(resting, way, slip) > friction(slip);
@@ -127,6 +130,7 @@ record Behaviour(
                     false,
                     false,
                     standing.lineAmps(),
+                    share,
                     comesUp,
                     has && works && comesUp,
                     idle,

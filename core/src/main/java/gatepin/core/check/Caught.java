@@ -6,6 +6,8 @@ public enum Caught {
     OUTLET_VOLTS,
     /** The sense test of two halves on a low voltage. */
     SENSE_TEST,
+    /** A lamp in series with the hot at the first power: it is bright where there is a short, and nothing burns. */
+    LAMP,
     /** A moment of power: which way it turns, or whether it hums. */
     BUMP,
     /** The click of the start switch on the way up and in coasting down. */

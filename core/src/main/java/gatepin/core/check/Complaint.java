@@ -1,7 +1,5 @@
 package gatepin.core.check;
 
-import gatepin.core.check.Suspects.Suspect;
-import gatepin.core.check.WiringFault.WireOut;
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.InnerContact;
@@ -10,27 +8,15 @@ import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis.Way;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /**
- * What may be wrong by what is complained of. Every single fault is put into the circuit and run; those whose run looks, sounds and trips
- * as complained of stand first, weighed by how often such a thing happens.
+ * What a person complains of where something is wrong with a wiring: the circuit as it then is, run by the engine in every setting and held
+ * against the sound one. No table of complaints stands behind it.
  */
 public final class Complaint {
-    /** What a fault loses where it should show something that was not said. */
-    private static final double NOT_SAID = 0.5;
-    /** What it loses where something was said that it does not bring about. */
-    private static final double NOT_SHOWN = 0.02;
-
-    /** How much rarer two faults are together than the one and the other. */
-    private static final double TOGETHER = 0.3;
-
-    private static final int MOST = 12;
-
     /** A current to ground that a ground-fault breaker feels, A (IEC 61008: 30 mA, from memory). */
     private static final double FELT_TO_GROUND = 0.03;
 
@@ -42,12 +28,22 @@ public final class Complaint {
     private static final double TRIPS_AFTER_SECONDS = 900;
     private static final double TRIPS_STANDSTILL = 3;
 
+    /** More than this beside rated amps drops a breaker within seconds (common practice). */
+    private static final double SOON_AMPS = 2.2;
+
+    /** A motor of more than this beside rated torque at standstill was chosen for work that starts hard (common practice). */
+    private static final double STARTS_HARD = 1;
+    /** With this share of its torque at standstill it does not start that work. */
+    private static final double TOO_LITTLE = 0.5;
+
     private final Circuit sound;
     private final RatedPoint rated;
     private final List<Setting> settings;
     private final List<Behaviour> asItShould;
+    private final Alike<Set<Symptom>> alike;
 
-    private Complaint(CheckRequest request) {
+    /** What is complained of, of a wiring. */
+    public Complaint(CheckRequest request) {
         this.sound = request.circuit();
         this.rated = request.rated();
         this.settings = sound.settings().stream()
@@ -56,82 +52,21 @@ public final class Complaint {
                 .toList();
         this.asItShould =
                 settings.stream().map(s -> Behaviour.of(sound, rated, s)).toList();
+        this.alike = new Alike<>(sound);
     }
 
-    /**
-     * Ranks the single faults of a wiring.
-     *
-     * @param seen what is complained of
-     */
-    public static List<Suspect> rank(CheckRequest request, Set<Symptom> seen) {
-        return rank(request, seen, List.of());
-    }
-
-    /**
-     * The same where the wiring was read cold: what those readings contradict is not wrong.
-     *
-     * @param taken the readings that count
-     */
-    public static List<Suspect> rank(CheckRequest request, Set<Symptom> seen, List<Taken> taken) {
-        List<Fault> possible = Faults.of(request.circuit(), request.links()).stream()
-                .filter(f -> !FaultFinder.contradicts(request, f, taken))
-                .toList();
-        return new Complaint(request).rank(possible, seen);
-    }
-
-    /** What would be complained of with a fault in it. */
+    /** What is complained of with a fault in it. */
     public static Set<Symptom> of(CheckRequest request, List<Fault> wrong) {
-        Circuit circuit = request.circuit();
+        return new Complaint(request).of(wrong);
+    }
+
+    /** The same; circuits that do the same are run once. */
+    public Set<Symptom> of(List<Fault> wrong) {
+        Circuit circuit = sound;
         for (Fault fault : wrong) {
             circuit = fault.applyTo(circuit);
         }
-        return new Complaint(request).symptoms(circuit);
-    }
-
-    private record Weighed(List<Fault> faults, double weight, boolean explains) {}
-
-    private List<Suspect> rank(List<Fault> faults, Set<Symptom> seen) {
-        Alike<Set<Symptom>> alike = new Alike<>(sound);
-        List<Fault> bonds = seen.contains(Symptom.SHOCK)
-                ? faults.stream()
-                        .filter(f -> f instanceof WireOut out
-                                && sound.wires().get(out.wire()).isGround())
-                        .toList()
-                : List.of();
-        List<Weighed> weighed = new ArrayList<>();
-        for (Fault fault : faults) {
-            Circuit faulty = fault.applyTo(sound);
-            Set<Symptom> shown = alike.of(faulty, this::symptoms);
-            weigh(List.of(fault), shown, seen).ifPresent(weighed::add);
-            // a frame is alive where its insulation is gone and its bond too
-            if (shown.contains(Symptom.GROUND_FAULT_TRIPS)) {
-                bonds.forEach(b -> weigh(List.of(fault, b), symptoms(b.applyTo(faulty)), seen)
-                        .ifPresent(weighed::add));
-            }
-        }
-        double sum = weighed.stream().mapToDouble(Weighed::weight).sum();
-        return weighed.stream()
-                .sorted(Comparator.comparingDouble(Weighed::weight).reversed())
-                .limit(MOST)
-                .map(w -> new Suspect(w.faults(), w.weight() / sum, w.explains()))
-                .toList();
-    }
-
-    private static Optional<Weighed> weigh(List<Fault> wrong, Set<Symptom> shown, Set<Symptom> seen) {
-        double weight = wrong.size() > 1 ? TOGETHER : 1;
-        for (Fault fault : wrong) {
-            weight *= fault.oftenness();
-        }
-        boolean explains = true;
-        boolean any = false;
-        for (Symptom symptom : Symptom.values()) {
-            boolean said = seen.contains(symptom);
-            boolean is = shown.contains(symptom);
-            weight *= said == is ? 1 : said ? NOT_SHOWN : NOT_SAID;
-            explains &= !said || is;
-            any |= said && is;
-        }
-        return any ? Optional.of(new Weighed(wrong, weight, explains)) : Optional.empty();
+        return alike.of(circuit, this::symptoms);
     }
 
     private Set<Symptom> symptoms(Circuit circuit) {
@@ -139,6 +74,8 @@ public final class Complaint {
         List<Way> ways = new ArrayList<>();
         boolean dead = true;
         boolean otherWay = true;
+        int runs = 0;
+        int trips = 0;
         for (int i = 0; i < settings.size(); i++) {
             Setting setting = settings.get(i);
             Behaviour is = Behaviour.of(circuit, rated, setting);
@@ -153,6 +90,8 @@ public final class Complaint {
             }
             if (setting.isMeantToRun()) {
                 dead &= !is.carries() && !is.trips();
+                runs++;
+                trips += trips(is, asItShould.get(i)) ? 1 : 0;
                 ways.add(is.way());
                 Behaviour should = asItShould.get(i);
                 otherWay &= is.way() != Way.NONE && should.way() != Way.NONE && is.way() != should.way();
@@ -165,6 +104,9 @@ public final class Complaint {
         } else if (otherWay) {
             symptoms.add(Symptom.WRONG_WAY);
         }
+        if (trips > 0 && trips < runs) {
+            symptoms.add(Symptom.TRIPS_ONE_WAY);
+        }
         if (ways.size() > 1) {
             boolean both = ways.get(0) != Way.NONE && ways.get(1) != Way.NONE;
             if (both && ways.get(0) == ways.get(1)) {
@@ -176,8 +118,12 @@ public final class Complaint {
         return symptoms;
     }
 
+    private static boolean trips(Behaviour is, Behaviour should) {
+        return is.trips() || is.standstillAmps() > TRIPS_STANDSTILL * should.standstillAmps();
+    }
+
     private void running(Behaviour is, Behaviour should, Set<Symptom> symptoms) {
-        if (is.trips() || is.standstillAmps() > TRIPS_STANDSTILL * should.standstillAmps()) {
+        if (trips(is, should)) {
             symptoms.add(Symptom.TRIPS_AT_ONCE);
             return;
         }
@@ -193,6 +139,11 @@ public final class Complaint {
             }
             return;
         }
+        if (should.startShare() > STARTS_HARD && is.startShare() < TOO_LITTLE * should.startShare()) {
+            // it turns with its belt off, and stands and hums before its work
+            symptoms.add(Symptom.HUMS);
+            symptoms.add(Symptom.SLOW);
+        }
         if (switched && should.clicks() && !is.clicks()) {
             symptoms.add(Symptom.NO_CLICK);
         }
@@ -201,7 +152,7 @@ public final class Complaint {
         }
         if (is.loadAmps() > HOT_AMPS * should.loadAmps() || is.seconds() < TRIPS_AFTER_SECONDS) {
             symptoms.add(Symptom.HOT);
-            symptoms.add(Symptom.TRIPS_LATER);
+            symptoms.add(is.loadAmps() > SOON_AMPS * should.loadAmps() ? Symptom.TRIPS_SOON : Symptom.TRIPS_LATER);
         }
         if (is.hum() > LOUDER * should.hum()) {
             symptoms.add(Symptom.NOISY);

@@ -76,7 +76,7 @@ public final class FaultFinder {
     }
 
     /** Whether some reading cannot be with a fault. */
-    static boolean contradicts(CheckRequest request, Fault fault, List<Taken> taken) {
+    public static boolean contradicts(CheckRequest request, Fault fault, List<Taken> taken) {
         Bench.On is = new Bench(request.circuit(), request.hasOff()).on(fault.applyTo(request.circuit()));
         return taken.stream()
                 .anyMatch(t -> t.against(Bench.band(t.read(), is.shown(t.read()), request.meter()), request.meter())
@@ -110,6 +110,10 @@ public final class FaultFinder {
 
     private Suspects rank() {
         Weighed nothing = weigh(List.of(), request.circuit(), sound);
+        if (agrees()) {
+            // all that was read agrees: nothing is suspected
+            return new Suspects(List.of(), Optional.empty(), true);
+        }
         List<Weighed> singles = new ArrayList<>();
         for (Fault fault : faults) {
             Circuit faulty = fault.applyTo(request.circuit());
@@ -131,6 +135,16 @@ public final class FaultFinder {
                 .map(w -> new Suspect(w.faults(), sum > 0 ? w.weight() / sum : 0, w.explains()))
                 .toList();
         return new Suspects(suspects, nothing.explains() ? Optional.empty() : next(likely, sum), nothing.explains());
+    }
+
+    private boolean agrees() {
+        for (int i = 0; i < sound.length; i++) {
+            Taken one = taken.get(i);
+            if (one.against(Bench.band(one.read(), sound[i], meter), meter) != Taken.Standing.AGREES) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private Weighed weigh(List<Fault> wrong, Circuit circuit, double[] shown) {

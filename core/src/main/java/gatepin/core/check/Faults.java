@@ -36,11 +36,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Every single thing that can be wrong with a wiring. */
 public final class Faults {
-    /** Terminals this far apart on a face, counted along it, are neighbours: beside and above each other in two columns. */
-    private static final int NEIGHBOURS = 2;
+    /** Terminals this far apart on a face, counted along it, are neighbours: beside, above and askew of each other in two columns. */
+    private static final int NEIGHBOURS = 3;
     /** A supply up to this is a low one, V. */
     private static final int LOW = 160;
 
@@ -101,29 +102,43 @@ public final class Faults {
         }
     }
 
-    /** Where a wire's end can be landed by mistake: on the other terminals of the same device. */
+    /**
+     * Where a wire's end can be landed by mistake: on the other terminals of the same device, on the ground screw of its enclosure, and in
+     * the motor's box on any nut and tag there.
+     */
     private List<Terminal> besides(Terminal terminal) {
         return switch (terminal.device().type()) {
             case MOTOR, INSIDE -> List.of();
             case SUPPLY -> List.of(Terminal.L1, Terminal.L2, Terminal.GROUND);
-            default ->
-                circuit.terminals().stream()
+            case SPLICE, CAPACITOR -> {
+                List<Terminal> box = new ArrayList<>(circuit.terminals().stream()
+                        .filter(t -> t.is(Device.Type.SPLICE) || t.is(Device.Type.CAPACITOR))
+                        .toList());
+                box.add(Terminal.MOTOR_FRAME);
+                yield box;
+            }
+            default -> {
+                List<Terminal> face = new ArrayList<>(circuit.terminals().stream()
                         .filter(t -> t.device().equals(terminal.device()) && !t.isFrame())
-                        .toList();
+                        .toList());
+                terminal.device().frame().filter(circuit.frames()::contains).ifPresent(face::add);
+                yield face;
+            }
         };
     }
 
     private record Landed(WireEnd end, Terminal on) {}
 
-    /** Two ends of unlike wires at one device. Two leads of the motor are taken for each other where they land. */
+    /**
+     * Two ends of unlike wires in each other's place, at one device or at two; also a wire's and a ground wire's. Two leads of the motor are
+     * taken for each other where they land.
+     */
     private void exchanged() {
         List<Landed> ends = new ArrayList<>();
         for (int i = 0; i < circuit.wires().size(); i++) {
             for (End end : End.values()) {
                 WireEnd here = new WireEnd(i, end);
-                if (!circuit.wires().get(i).isGround() || here.in(circuit).equals(Terminal.GROUND)) {
-                    ends.add(new Landed(here, here.in(circuit)));
-                }
+                ends.add(new Landed(here, here.in(circuit)));
             }
         }
         Set<List<Object>> told = new HashSet<>();
@@ -131,11 +146,9 @@ public final class Faults {
             for (int j = i + 1; j < ends.size(); j++) {
                 Landed one = ends.get(i);
                 Landed other = ends.get(j);
-                boolean apart = !one.on().device().equals(other.on().device())
-                        || one.on().equals(other.on())
+                boolean apart = one.on().equals(other.on())
                         || one.end().wire() == other.end().wire()
-                        || one.on().isFrame()
-                        || other.on().isFrame();
+                        || one.on().isFrame() && other.on().isFrame();
                 // exchanged at their one ends or at their other ends is the same
                 boolean alike = one.end().end() == other.end().end();
                 if (!apart && told.add(List.of(one.end().wire(), other.end().wire(), alike))) {
@@ -154,15 +167,13 @@ public final class Faults {
             bridge(link.a(), link.b(), Bridge.LINK);
         }
         otherVoltage();
-        List<Terminal> face = circuit.chart().terminals();
-        for (int i = 0; i < face.size(); i++) {
-            for (int j = i + 1; j <= i + NEIGHBOURS && j < face.size(); j++) {
-                boolean wired = landings(face.get(i)) > 0 || landings(face.get(j)) > 0;
-                if (wired && face.get(i).device().equals(face.get(j).device())) {
-                    bridge(face.get(i), face.get(j), Bridge.STRAND);
-                }
-            }
-        }
+        neighbours(circuit.chart().terminals(), NEIGHBOURS);
+        circuit.terminals().stream()
+                .filter(t -> !t.isFrame() && !circuit.chart().terminals().contains(t))
+                .filter(t -> !t.is(Device.Type.MOTOR) && !t.is(Device.Type.SUPPLY) && !t.is(Device.Type.INSIDE))
+                .collect(Collectors.groupingBy(Terminal::device, LinkedHashMap::new, Collectors.toList()))
+                .values()
+                .forEach(face -> neighbours(face, NEIGHBOURS));
         bridge(Terminal.L1, Terminal.L2, Bridge.STRAND);
         bridge(Terminal.L1, Terminal.GROUND, Bridge.STRAND);
         bridge(Terminal.L2, Terminal.GROUND, Bridge.STRAND);
@@ -173,6 +184,22 @@ public final class Faults {
             terminal.device().frame().ifPresent(f -> bridge(terminal, f, Bridge.METAL));
             if (terminal.is(Device.Type.SPLICE)) {
                 bridge(terminal, Terminal.MOTOR_FRAME, Bridge.METAL);
+            }
+        }
+    }
+
+    /** A strand between any two that lie side by side, where a wire is on one of them; two contactors stand side by side too. */
+    private void neighbours(List<Terminal> face, int apart) {
+        for (int i = 0; i < face.size(); i++) {
+            for (int j = i + 1; j <= i + apart && j < face.size(); j++) {
+                Terminal one = face.get(i);
+                Terminal other = face.get(j);
+                boolean wired = landings(one) > 0 || landings(other) > 0;
+                boolean near = one.device().equals(other.device())
+                        || one.is(Device.Type.CONTACTOR) && other.is(Device.Type.CONTACTOR);
+                if (wired && near) {
+                    bridge(one, other, Bridge.STRAND);
+                }
             }
         }
     }

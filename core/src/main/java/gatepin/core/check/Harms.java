@@ -107,7 +107,8 @@ final class Harms {
         }
         boolean bump = otherWay || hums;
         boolean noClick = leftIn;
-        return new Found(harm, () -> caught(fault, faulty, bump, noClick));
+        boolean shorts = after.verdicts().stream().anyMatch(v -> v.rule() == Rule.SHORT && isWorse(v));
+        return new Found(harm, () -> shorts ? Caught.LAMP : caught(fault, faulty, bump, noClick));
     }
 
     private static Harm worse(Harm one, Harm other) {

@@ -36,8 +36,8 @@ public final class Simulation {
     private int moves;
     private boolean chatters;
 
-    private Simulation(Ladder ladder, double coastSeconds, Effort effort) {
-        this.space = Space.of(ControlNet.of(ladder), ControlFault.NONE, effort);
+    private Simulation(Ladder ladder, ControlFault fault, double coastSeconds, Effort effort) {
+        this.space = Space.of(ControlNet.of(ladder), fault, effort);
         this.coastMillis = (int) Math.round(coastSeconds * 1000);
     }
 
@@ -83,7 +83,17 @@ public final class Simulation {
      * @throws Effort.TooMuch when the ladder is too large
      */
     public static Run run(Ladder ladder, List<Act> acts, double coastSeconds, int untilMillis, Effort effort) {
-        Simulation simulation = new Simulation(ladder, coastSeconds, effort);
+        return run(ladder, ControlFault.NONE, acts, coastSeconds, untilMillis, effort);
+    }
+
+    /**
+     * The same of a ladder in which something has failed.
+     *
+     * @param fault what has failed
+     */
+    public static Run run(
+            Ladder ladder, ControlFault fault, List<Act> acts, double coastSeconds, int untilMillis, Effort effort) {
+        Simulation simulation = new Simulation(ladder, fault, coastSeconds, effort);
         simulation.note();
         for (Act act : acts) {
             simulation.until(act.millis());
@@ -95,7 +105,7 @@ public final class Simulation {
 
     /** The state it is in, as the prover counts them. */
     static List<Long> states(Ladder ladder, List<Act> acts, double coastSeconds, int untilMillis, Effort effort) {
-        Simulation simulation = new Simulation(ladder, coastSeconds, effort);
+        Simulation simulation = new Simulation(ladder, ControlFault.NONE, coastSeconds, effort);
         List<Long> states = new ArrayList<>(List.of(0L));
         for (Act act : acts) {
             simulation.until(act.millis(), states);
@@ -185,7 +195,9 @@ public final class Simulation {
                 if ((all >>> bit & 1) == 1) {
                     boolean opener = (coil.openers >>> bit & 1) == 1;
                     int delay = live ? opener ? OPENS_AT : CLOSES_AT : opener ? CLOSES_AGAIN_AT : DROPS_AT;
-                    plan(bit, stays ? (state >>> bit & 1) == 1 : live, delay);
+                    boolean is = (state >>> bit & 1) == 1;
+                    boolean welded = coil.welded && is && (coil.main >>> bit & 1) == 1;
+                    plan(bit, welded || (stays ? is : live), delay);
                 }
             }
         }
@@ -208,7 +220,7 @@ public final class Simulation {
             if ((coil.contacts() >>> contact & 1) == 1) {
                 boolean opener = (coil.openers >>> contact & 1) == 1;
                 int delay = live
-                        ? (int) Math.round(coil.part.seconds() * 1000) + (opener ? 0 : OPENS_AT)
+                        ? (coil.noWait ? 0 : (int) Math.round(coil.part.seconds() * 1000)) + (opener ? 0 : OPENS_AT)
                         : CLOSES_AGAIN_AT + (opener ? CLOSES_AT : DROPS_AT);
                 plan(contact, live, delay);
             }

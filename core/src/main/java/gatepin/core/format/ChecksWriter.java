@@ -17,6 +17,8 @@ import gatepin.core.check.Read;
 import gatepin.core.check.Suspects;
 import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.supply.Region;
+import gatepin.core.trouble.Suspicion;
+import gatepin.core.trouble.Trouble;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.VerdictWords;
 import gatepin.core.words.Wording;
@@ -97,9 +99,27 @@ final class ChecksWriter {
     }
 
     /** What may be wrong by a complaint. */
-    String complaint(List<Suspect> likely) throws JsonProcessingException {
-        ObjectNode root = root("gatepin-suspects");
-        suspects(root.putArray("likely"), likely);
+    String trouble(Trouble trouble) throws JsonProcessingException {
+        ObjectNode root = root("gatepin-trouble");
+        ArrayNode likely = root.putArray("likely");
+        for (Suspicion suspicion : trouble.suspicions()) {
+            ObjectNode node = likely.addObject()
+                    .put(
+                            "repair",
+                            suspicion.repair().name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                    .put("words", WORDS.say(suspicion.title()))
+                    .put("test", WORDS.say(suspicion.test()))
+                    .put("share", Math.round(1000 * suspicion.share()) / 1000.0)
+                    .put("explains", suspicion.explains());
+            ArrayNode places = node.putArray("places");
+            suspicion.places().forEach(p -> places.add(WORDS.say(p)));
+            ArrayNode faults = node.putArray("faults");
+            suspicion.faults().forEach(f -> {
+                ArrayNode together = faults.addArray();
+                f.forEach(one -> together.add(one.key()));
+            });
+        }
+        trouble.first().ifPresent(f -> root.put("first", WORDS.say(f.test())));
         return json.writeValueAsString(root);
     }
 

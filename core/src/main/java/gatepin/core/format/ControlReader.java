@@ -8,6 +8,7 @@ import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderText;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Reads the control circuit of a wiring file. It says in fields what {@link LadderText} says in lines, and is read as those are: a problem
@@ -26,6 +27,15 @@ public final class ControlReader {
      * @param asked what it has to keep to
      */
     public record Control(Ladder ladder, Asked asked) {}
+
+    /** The control circuit of a file; empty where it has none, or one that cannot be read. */
+    static Optional<Control> in(String text) {
+        return WiringReader.root(text)
+                .value()
+                .map(r -> r.path("control"))
+                .filter(c -> !c.isMissingNode())
+                .flatMap(c -> read(c).value());
+    }
 
     /** Reads the {@code control} of a file that its schema has found sound. */
     static Reading<Control> read(JsonNode control) {

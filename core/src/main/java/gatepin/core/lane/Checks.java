@@ -13,6 +13,8 @@ import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.ControlWishes;
+import gatepin.core.control.Ladder;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.rotation.RotationPlan;
@@ -96,6 +98,17 @@ public final class Checks {
                                         .motor(facts().motor().leads()),
                                 rated,
                                 s)));
+    }
+
+    /** The control circuit of the job's contactors: the written one, or else as it is usually made; empty where a hand throws the switch. */
+    public Optional<Ladder> ladder() {
+        return facts().gear()
+                .kind()
+                .filter(k -> k.hasCoils())
+                .map(k -> facts().gear()
+                        .control()
+                        .map(Facts.ControlFacts::ladder)
+                        .orElseGet(ControlWishes.USUAL::ladder));
     }
 
     /** What to read with the plug pulled. */

@@ -25,6 +25,8 @@ public final class OhmsReader {
     private static final Field CELSIUS =
             Field.of(-40, 200, "c", "°c", "°", "° c").fromADisplay();
     private static final Field SENSE_VOLTS = Field.of(0, 60, "v", "volts").fromADisplay();
+    private static final Field MICROFARADS =
+            Field.of(0, 5000, "µf", "μf", "uf", "mfd", "mf").fromADisplay();
     private static final Pattern OPEN = Pattern.compile("O\\.?L\\.?|0L|OPEN|OVER|INF(?:INITE)?|∞");
 
     private OhmsReader() {}
@@ -131,5 +133,14 @@ public final class OhmsReader {
                 number.kind() == Kind.BLANK
                         ? "Write what the meter shows, in volts."
                         : "“" + typed.strip() + "” is no low voltage: this test is made with 60 V or less.")));
+    }
+
+    /** Reads what a meter shows of a capacitor, µF. */
+    public static Reading<Double> microfarads(String field, String typed) {
+        TypedNumber number = TypedNumber.read(typed, MICROFARADS);
+        return number.kind() == Kind.GOOD
+                ? Reading.of(number.value())
+                : Reading.failed(List.of(new Problem(
+                        field, typed, "Write what the meter shows of the capacitor, in µF: 0 for nothing at all.")));
     }
 }

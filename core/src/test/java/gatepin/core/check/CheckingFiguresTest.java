@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.check.ColdPlan.Step;
 import gatepin.core.circuit.Circuit;
+import gatepin.core.trouble.StoriesTest;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -235,6 +236,7 @@ class CheckingFiguresTest {
                 """
                         + demo.hunted("demo jobs")
                         + usual.hunted("usual diagrams on every switch")
-                        + madeUp.hunted("made up"));
+                        + madeUp.hunted("made up")
+                        + StoriesTest.table());
     }
 }

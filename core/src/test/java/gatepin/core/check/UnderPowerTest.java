@@ -14,6 +14,10 @@ import gatepin.core.circuit.Winding.Role;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
+import gatepin.core.trouble.Past;
+import gatepin.core.trouble.Repair;
+import gatepin.core.trouble.Suspicion;
+import gatepin.core.trouble.Trouble;
 import gatepin.core.verdict.Judgement;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -73,11 +77,11 @@ class UnderPowerTest {
                     seen(wiring.request(), stuck.applyTo(wiring.request().circuit()));
             assertThat(check.disagrees()).as("%s", wiring).isTrue();
             assertThat(check.symptoms()).as("%s", wiring).contains(Symptom.NO_CLICK);
-            List<Fault> named = Complaint.rank(wiring.request(), check.symptoms()).stream()
+            List<List<Fault>> named = trouble(wiring.request(), check.symptoms()).suspicions().stream()
                     .limit(3)
                     .flatMap(s -> s.faults().stream())
                     .toList();
-            assertThat(named).as("%s: %s", wiring, check.symptoms()).contains(stuck);
+            assertThat(named).as("%s: %s", wiring, check.symptoms()).contains(List.of(stuck));
             tried++;
         }
         assertThat(tried).isGreaterThan(4);
@@ -147,13 +151,22 @@ class UnderPowerTest {
         }
     }
 
+    private static Trouble trouble(CheckRequest request, Set<Symptom> seen) {
+        return Trouble.of(new Trouble.Machine(request, Optional.empty(), Past.JUST_WIRED, List.of()), seen);
+    }
+
     @Test
     void aShockFromTheFrameTakesLostInsulationAndALostBond() {
         for (MadeUpWirings wiring : wirings.subList(0, 5)) {
-            List<Suspects.Suspect> likely = Complaint.rank(wiring.request(), Set.of(Symptom.SHOCK));
-            assertThat(likely).as("%s", wiring).isNotEmpty();
-            List<Fault> first = likely.get(0).faults();
-            assertThat(Complaint.of(wiring.request(), first)).contains(Symptom.SHOCK);
+            Suspicion first = trouble(wiring.request(), Set.of(Symptom.SHOCK))
+                    .suspicions()
+                    .get(0);
+            assertThat(first.repair()).as("%s", wiring).isEqualTo(Repair.LEAK_WITHOUT_GROUND);
+            assertThat(first.faults()).isNotEmpty().allSatisfy(f -> {
+                assertThat(Complaint.of(wiring.request(), f)).contains(Symptom.SHOCK);
+                // with the bond in place it would not have tripped the breaker, or nobody had felt it
+                assertThat(Complaint.of(wiring.request(), f.subList(0, 1))).doesNotContain(Symptom.TRIPS_AT_ONCE);
+            });
         }
     }
 
@@ -165,10 +178,16 @@ class UnderPowerTest {
                     CheckRequest.asIsUsual(circuit.motor(), wiring.request().rated(), circuit.supply());
             usual.ifPresent(u -> {
                 assertThat(Complaint.of(u, List.of())).as("%s", wiring).isEmpty();
-                assertThat(Complaint.rank(u, EnumSet.of(Symptom.HUMS)))
+                assertThat(trouble(u, EnumSet.of(Symptom.HUMS)).suspicions())
                         .as("%s", wiring)
                         .isNotEmpty()
-                        .allSatisfy(s -> assertThat(Complaint.of(u, s.faults())).contains(Symptom.HUMS));
+                        .allSatisfy(s -> assertThat(s.share()).isPositive());
+                assertThat(trouble(u, EnumSet.of(Symptom.HUMS))
+                                .suspicions()
+                                .get(0)
+                                .explains())
+                        .as("%s", wiring)
+                        .isTrue();
             });
         }
         assertThat(wirings.subList(0, 8))

@@ -10,6 +10,7 @@ import gatepin.core.check.Symptom;
 import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Pin;
 import gatepin.core.rotation.StatedRotation.End;
+import gatepin.core.trouble.Past;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.check.CheckWords;
 import gatepin.web.lane.HandleWords;
@@ -181,9 +182,18 @@ class LiveController {
 
     /** What may be wrong by what is complained of, with or without a plan of the wiring. */
     @GetMapping("/jobs/{id}/trouble")
-    String trouble(@PathVariable long id, @RequestParam(defaultValue = "") List<String> seen, Model model) {
+    String trouble(@PathVariable long id, @RequestParam(defaultValue = "") List<String> seen,
+            @RequestParam(defaultValue = "") String past,
+            Model model) {
         JobFile file = pages.file(id);
         pages.fill(model, file, Gate.LIVE);
+        // a machine whose live check was passed has run; so has one that nobody wired here
+        Past lies = Arrays.stream(Past.values())
+                .filter(p -> p.word().equals(past))
+                .findFirst()
+                .orElse(file.lane().pin(Gate.LIVE).isOpen() || file.workup().checks().request().isEmpty()
+                        ? Past.USED_TO_RUN
+                        : Past.JUST_WIRED);
         Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
         Arrays.stream(Symptom.values()).filter(s -> seen.contains(s.word())).forEach(symptoms::add);
         Map<String, String> all = new LinkedHashMap<>();
@@ -191,19 +201,19 @@ class LiveController {
         Optional<CheckRequest> planned = file.workup().checks().request();
         Optional<CheckRequest> request = planned.or(() -> file.workup().checks().usualRequest());
         model.addAttribute("all", all);
+        model.addAttribute("past", lies.word());
         model.addAttribute("seen", symptoms.stream().map(Symptom::word).toList());
         model.addAttribute("planned", planned.isPresent());
         model.addAttribute("known", request.isPresent());
-        List<LivePage.Suspicion> holding =
-                request.map(r -> LivePage.suspicions(file, r, symptoms)).orElse(List.of());
+        List<LivePage.Suspect> holding = request.map(r -> LivePage.suspicions(file, r, symptoms, lies, true))
+                .orElse(List.of());
         // a machine that passed its checks and complains later has changed since: what was read then holds no more
-        boolean since = !symptoms.isEmpty()
-                && (holding.isEmpty() || file.lane().pin(Gate.LIVE).isOpen());
+        boolean since = !symptoms.isEmpty() && (holding.isEmpty() || lies == Past.USED_TO_RUN);
         model.addAttribute("since", since && file.facts().checks().hasReadings());
         model.addAttribute(
                 "suspicions",
                 since
-                        ? request.map(r -> LivePage.suspicions(file, r, symptoms, false))
+                        ? request.map(r -> LivePage.suspicions(file, r, symptoms, lies, false))
                                 .orElse(List.of())
                         : holding);
         return "gate/trouble";

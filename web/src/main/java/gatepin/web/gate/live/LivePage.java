@@ -2,16 +2,18 @@ package gatepin.web.gate.live;
 
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdCheck;
-import gatepin.core.check.Complaint;
-import gatepin.core.check.Fault;
 import gatepin.core.check.LiveCheck;
 import gatepin.core.check.LivePlan.Expected;
 import gatepin.core.check.LiveStep.Answer;
 import gatepin.core.check.LiveStep.What;
-import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.check.Symptom;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.control.Ladder;
+import gatepin.core.trouble.Past;
+import gatepin.core.trouble.Suspicion;
+import gatepin.core.trouble.Trouble;
+import gatepin.core.trouble.Trouble.Machine;
 import gatepin.web.check.CheckLines;
 import gatepin.web.check.CheckWords;
 import gatepin.web.lane.JobFile;
@@ -24,6 +26,8 @@ import java.util.Set;
 /** The Live check gate as it is shown. */
 final class LivePage {
     private static final int SHOWN = 5;
+    /** Less likely than this it only keeps a person from what is likelier. */
+    private static final double WORTH_TELLING = 0.01;
 
     private final JobFile file;
     private final CheckLines lines;
@@ -34,8 +38,12 @@ final class LivePage {
     public record Now(
             String key, String title, String how, String answer, String expected, String within, String unit) {}
 
-    /** One explanation. */
-    public record Suspicion(List<String> words, String share) {}
+    /**
+     * One thing to mend that may be the cause.
+     *
+     * @param first its test comes first: it tells most for the least trouble
+     */
+    public record Suspect(String title, List<String> places, String test, String share, boolean first) {}
 
     /** Which two ends to exchange. */
     public record Exchange(String words, String first, String second) {}
@@ -116,12 +124,9 @@ final class LivePage {
     }
 
     /** What may be wrong by what was seen. */
-    List<Suspicion> suspicions() {
-        return suspicions(file, file.workup().checks().request().orElseThrow(), check.symptoms());
-    }
-
-    static List<Suspicion> suspicions(JobFile file, CheckRequest request, Set<Symptom> seen) {
-        return suspicions(file, request, seen, true);
+    List<Suspect> suspicions() {
+        return suspicions(
+                file, file.workup().checks().request().orElseThrow(), check.symptoms(), Past.JUST_WIRED, true);
     }
 
     /**
@@ -129,27 +134,33 @@ final class LivePage {
      *
      * @param readHolds what was read cold still holds, and is ruled out; a machine that has run since may have changed
      */
-    static List<Suspicion> suspicions(JobFile file, CheckRequest request, Set<Symptom> seen, boolean readHolds) {
+    static List<Suspect> suspicions(
+            JobFile file, CheckRequest request, Set<Symptom> seen, Past past, boolean readHolds) {
         if (seen.isEmpty()) {
             return List.of();
         }
-        // what was read cold is ruled out
         List<Taken> read = file.workup()
                 .checks()
                 .cold()
                 .filter(c -> readHolds && file.workup().checks().request().equals(Optional.of(request)))
                 .map(ColdCheck::counting)
                 .orElse(List.of());
-        List<Suspect> likely =
-                file.workup().once(List.of("complaint", seen, read.size()), () -> Complaint.rank(request, seen, read));
-        return likely.stream()
-                .limit(SHOWN)
-                .map(s -> new Suspicion(
-                        s.faults().stream()
-                                .map((Fault f) -> file.say(f.words(request.circuit())))
-                                .toList(),
-                        Math.max(1, Math.round(100 * s.share())) + " in 100"))
-                .toList();
+        Optional<Ladder> ladder = file.workup().checks().ladder();
+        Trouble trouble = file.workup()
+                .once(
+                        List.of("complaint", seen, past, read),
+                        () -> Trouble.of(new Machine(request, ladder, past, read), seen));
+        Optional<Suspicion> first = trouble.first();
+        return trouble.suspicions().stream()
+                        .filter(s -> s.share() >= WORTH_TELLING)
+                        .limit(SHOWN)
+                        .map(s -> new Suspect(
+                                file.say(s.title()),
+                                s.places().stream().map(file::say).toList(),
+                                file.say(s.test()),
+                                Math.max(1, Math.round(100 * s.share())) + " in 100",
+                                Optional.of(s).equals(first)))
+                        .toList();
     }
 
     /** What is complained of, as a person says it. */
@@ -158,18 +169,30 @@ final class LivePage {
             case DEAD -> "Nothing happens";
             case HUMS -> "It hums and does not turn";
             case BY_HAND_ONLY -> "It starts only when spun by hand";
+            case STUCK -> "The shaft cannot be turned by hand";
+            case SOMETIMES -> "It starts one time and not the next";
+            case STOPS -> "It stops at work, and goes again later";
             case TRIPS_AT_ONCE -> "The breaker is out at once";
+            case TRIPS_SOON -> "It starts, then the breaker is out in seconds";
+            case TRIPS_LATER -> "It trips after minutes";
+            case TRIPS_ONE_WAY -> "It trips in one position only";
             case GROUND_FAULT_TRIPS -> "The GFCI or RCD is out";
-            case TRIPS_LATER -> "It trips after a while";
+            case SHOCK -> "A shock from the frame";
             case NO_CLICK -> "No click";
-            case SLOW -> "It runs slow";
+            case SLOW -> "Slow, or does not come up under load";
+            case WEAKER -> "It got weaker over the years";
             case HOT -> "It gets hot";
+            case SMELLS -> "It smells or smokes";
             case NOISY -> "It is loud";
             case SAME_WAY -> "The same way in both positions";
             case ONE_WAY_ONLY -> "It runs in one position only";
             case WRONG_WAY -> "The wrong way in both positions";
-            case SHOCK -> "A shock from the frame";
             case RUNS_IN_OFF -> "It hums or runs in OFF";
+            case SPARKS -> "Sparks in the switch";
+            case BUZZES -> "The contactor buzzes or chatters";
+            case WHILE_HELD -> "It runs only while the button is held";
+            case WILL_NOT_STOP -> "The stop does not stop it";
+            case BY_ITSELF -> "It starts by itself";
         };
     }
 }
