@@ -11,6 +11,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.circuit.State;
+import gatepin.core.circuit.Supply;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Proof.Finding;
 import java.util.ArrayList;
@@ -27,10 +28,12 @@ import java.util.TreeMap;
  *
  * @param carrying the ways in which each contactor carries the motor's current, by its name
  * @param overloadElsewhere something outside the control circuit stops an overloaded motor
+ * @param lineVolts what the line can feed a control circuit with, V: line to line, and where both are hot one to the neutral
  */
-public record Duty(Map<String, Set<HandlePosition>> carrying, boolean overloadElsewhere) {
+public record Duty(Map<String, Set<HandlePosition>> carrying, boolean overloadElsewhere, List<Integer> lineVolts) {
     public Duty {
         carrying = Map.copyOf(carrying);
+        lineVolts = List.copyOf(lineVolts);
     }
 
     /** What a wired circuit asks; empty where no contactor in it carries anything. */
@@ -51,7 +54,15 @@ public record Duty(Map<String, Set<HandlePosition>> carrying, boolean overloadEl
                 }
             }
         }
-        return carrying.isEmpty() ? Optional.empty() : Optional.of(new Duty(carrying, overloadElsewhere));
+        return carrying.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Duty(carrying, overloadElsewhere, lineVolts(circuit.supply())));
+    }
+
+    private static List<Integer> lineVolts(Supply supply) {
+        return supply.kind() == Supply.Kind.TWO_HOT
+                ? List.of(supply.volts(), supply.volts() / 2)
+                : List.of(supply.volts());
     }
 
     /** The ladder with its contactors called what the power circuit makes of them, where they say nothing themselves. */
@@ -87,6 +98,11 @@ public record Duty(Map<String, Set<HandlePosition>> carrying, boolean overloadEl
                                 : Sentence.of("control.duty.otherWay", name, asked.title())));
             }
         });
+        ControlSupply fed = ladder.supply();
+        if (fed.source() == ControlSupply.Source.LINE
+                && lineVolts.stream().noneMatch(v -> Plain.isFor(v, fed.volts()))) {
+            findings.add(new Finding(true, Sentence.of("control.duty.lineVolts", fed.volts(), lineVolts.get(0))));
+        }
         ladder.of(Kind.CONTACTOR).stream()
                 .filter(p -> p.way().isPresent() && !carrying.containsKey(p.name()))
                 .forEach(p -> findings.add(new Finding(true, Sentence.of("control.duty.stranger", p.name()))));

@@ -46,6 +46,7 @@ public final class LadderText {
     private static final Pattern NAME = Pattern.compile("[A-Za-z][A-Za-z0-9]{0,7}");
     private static final Pattern RUNG = Pattern.compile("([A-Za-z][A-Za-z0-9]*)(\\s+direct)?\\s*:\\s*(.*)");
     private static final Pattern PART = Pattern.compile("(\\S+)\\s+(.+)");
+    private static final Pattern PRINTED = Pattern.compile("(.+?)[ ,]+(?:coil )?([1-9][0-9]{0,2}) ?v");
     private static final Pattern SECONDS = Pattern.compile("timer\\s+([0-9]{1,4}(?:\\.[0-9]{1,2})?)\\s*s?");
     private static final Pattern SUPPLY =
             Pattern.compile("supply\\s+([0-9]{1,4})\\s*V?\\b(.*)", Pattern.CASE_INSENSITIVE);
@@ -167,7 +168,26 @@ public final class LadderText {
                 volts, words.contains("line") ? Source.LINE : Source.TRANSFORMER, !floating, words.contains("ahead"));
     }
 
-    private void part(int number, String name, String what) {
+    /** A part, and what is printed on its coil. */
+    private void part(int number, String name, String whole) {
+        Matcher printed = PRINTED.matcher(whole);
+        boolean says = printed.matches();
+        String what = says ? printed.group(1) : whole;
+        if (says
+                && !what.startsWith("contactor")
+                && !what.startsWith("relay")
+                && !what.startsWith("timer")
+                && !what.equals("lamp")) {
+            problem(number, whole, "Only a coil or a lamp has a voltage of its own.");
+            return;
+        }
+        kind(number, name, what);
+        if (says) {
+            parts.computeIfPresent(name, (n, p) -> p.of(Integer.parseInt(printed.group(2))));
+        }
+    }
+
+    private void kind(int number, String name, String what) {
         if (!NAME.matcher(name).matches()) {
             problem(number, name, "A name is a letter with up to seven letters or digits, such as S1.");
             return;
@@ -364,7 +384,8 @@ public final class LadderText {
                     + (part.kind() == Kind.TIMER ? " " + seconds(part.seconds()) + " s" : "")
                     + part.way()
                             .map(w -> w == HandlePosition.OFF ? " both" : " " + w.word())
-                            .orElse(""));
+                            .orElse("")
+                    + (part.volts() > 0 ? " " + part.volts() + " V" : ""));
         }
         if (ladder.guards().mirror()) {
             lines.add("mirror contacts");

@@ -12,8 +12,9 @@ import java.util.Optional;
  * @param way the way it belongs to; OFF for a master contactor, which carries the motor both ways; empty where it serves both, and for a
  *     contactor that nobody said carries the motor
  * @param seconds how long a timer waits, s; 0 for what does not wait
+ * @param volts what is printed on its coil or lamp, V; 0 where nobody said
  */
-public record Part(String name, Kind kind, Optional<HandlePosition> way, double seconds) {
+public record Part(String name, Kind kind, Optional<HandlePosition> way, double seconds, int volts) {
     /** What a part is. */
     public enum Kind {
         /** A push-button that springs back and stops the machine. */
@@ -73,6 +74,11 @@ public record Part(String name, Kind kind, Optional<HandlePosition> way, double 
         }
     }
 
+    /** A part whose coil says nothing. */
+    public Part(String name, Kind kind, Optional<HandlePosition> way, double seconds) {
+        this(name, kind, way, seconds, 0);
+    }
+
     public Part {
         if (name.isBlank()) {
             throw new IllegalArgumentException("a part of a control circuit has a blank name");
@@ -95,6 +101,11 @@ public record Part(String name, Kind kind, Optional<HandlePosition> way, double 
     /** A timer. */
     public static Part timer(String name, double seconds) {
         return new Part(name, Kind.TIMER, Optional.empty(), seconds);
+    }
+
+    /** The same with what is printed on its coil, V. */
+    public Part of(int printed) {
+        return new Part(name, kind, way, seconds, printed);
     }
 
     /** Whether it belongs to a way, or serves both. */

@@ -1,6 +1,7 @@
 package gatepin.core.control;
 
 import gatepin.core.Effort;
+import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.control.ControlNet.Contact;
 import gatepin.core.control.ControlNet.Load;
 import java.util.ArrayList;
@@ -8,6 +9,8 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * The ways a current can take through a control circuit with one thing wrong in it: for each coil the sets of contacts that have to be
@@ -259,5 +262,61 @@ final class Paths {
                 .flatMap(List::stream)
                 .filter(t -> reached[at(vertexOf, t)])
                 .toList();
+    }
+
+    /**
+     * What is joined while these contacts are closed, as an ohmmeter finds it.
+     *
+     * @param out the loads that are taken out, or broken
+     */
+    Joined joined(BitSet closed, Set<Integer> out) {
+        int[] plain = components(e -> e.load() < 0 && (e.contact() < 0 || closed.get(e.contact())));
+        int[] through =
+                components(e -> e.load() < 0 ? e.contact() < 0 || closed.get(e.contact()) : !out.contains(e.load()));
+        return new Joined(plain, through);
+    }
+
+    private int[] components(Predicate<Edge> conducts) {
+        int[] of = new int[vertices];
+        for (int v = 0; v < vertices; v++) {
+            of[v] = v;
+        }
+        for (Edge edge : edges) {
+            if (conducts.test(edge)) {
+                int one = end(of, edge.a());
+                int other = end(of, edge.b());
+                of[Math.max(one, other)] = Math.min(one, other);
+            }
+        }
+        for (int v = 0; v < vertices; v++) {
+            of[v] = end(of, v);
+        }
+        return of;
+    }
+
+    private static int end(int[] of, int vertex) {
+        int at = vertex;
+        while (of[at] != at) {
+            at = of[at];
+        }
+        return at;
+    }
+
+    /** What closed contacts join, and what they join with loads between. */
+    final class Joined {
+        private final int[] plain;
+        private final int[] through;
+
+        private Joined(int[] plain, int[] through) {
+            this.plain = plain;
+            this.through = through;
+        }
+
+        /** What an ohmmeter shows between two terminals: next to nothing, some ohms, or nothing at all. */
+        Shows between(String one, String other) {
+            int from = at(vertexOf, one);
+            int to = at(vertexOf, other);
+            return plain[from] == plain[to] ? Shows.JOINED : through[from] == through[to] ? Shows.LOAD : Shows.OPEN;
+        }
     }
 }

@@ -33,6 +33,15 @@ final class Plain {
         for (Part part : ladder.of(Kind.CONTACTOR, Kind.RELAY, Kind.TIMER, Kind.LAMP)) {
             load(net, paths, part, findings);
         }
+        ladder.parts().stream()
+                .filter(p -> p.volts() > 0 && !isFor(ladder.supply().volts(), p.volts()))
+                .forEach(p -> findings.add(new Finding(
+                        p.kind().hasCoil(),
+                        Sentence.of(
+                                "control.plain.coilVolts",
+                                p.name(),
+                                p.volts(),
+                                ladder.supply().volts()))));
         Set<String> touched = new HashSet<>();
         ladder.touches().forEach(t -> touched.add(t.part()));
         for (Part part : ladder.parts()) {
@@ -74,6 +83,11 @@ final class Plain {
         seals(ladder, findings);
         findings.sort(java.util.Comparator.comparing(f -> !f.danger()));
         return findings;
+    }
+
+    /** A coil pulls in from 85 % of what is printed on it, and stands 110 % (IEC 60947-4-1, from memory). */
+    static boolean isFor(int given, int printed) {
+        return given >= 0.85 * printed && given <= 1.1 * printed;
     }
 
     /** What seals one way in and not the other. */

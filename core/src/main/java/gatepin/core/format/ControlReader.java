@@ -71,7 +71,8 @@ public final class ControlReader {
                     part.path("name").asText() + " "
                             + part.path("kind").asText().replace('-', ' ')
                             + (part.has("seconds") ? " " + part.path("seconds").asText() + " s" : "")
-                            + (part.has("way") ? " " + part.path("way").asText() : ""));
+                            + (part.has("way") ? " " + part.path("way").asText() : "")
+                            + (part.has("volts") ? " " + part.path("volts").asText() + " v" : ""));
         }
         if (control.path("mirrorContacts").asBoolean(false)) {
             line("/control/mirrorContacts", "mirror contacts");

@@ -9,6 +9,7 @@ import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.DeadCheck;
+import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Ladder;
 import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
@@ -175,7 +176,7 @@ public record Facts(
 
         /** What its dead check still lacks: a reading that is not taken, or one that shows something else. */
         Optional<Sentence> deadLack() {
-            List<DeadCheck> all = DeadCheck.of(ladder);
+            List<DeadCheck> all = DeadPlan.of(ladder).checks();
             long open = all.stream().filter(c -> shown(c).isEmpty()).count();
             return all.stream()
                     .filter(c -> shown(c).map(s -> !c.agrees(s)).orElse(false))
@@ -183,7 +184,10 @@ public record Facts(
                     .map(c -> c.hold().isEmpty()
                             ? Sentence.of("lack.controlWrong.nothing")
                             : Sentence.of("lack.controlWrong", String.join(", ", c.hold())))
-                    .or(() -> open > 0 ? Optional.of(Sentence.of("lack.controlReads", open)) : Optional.empty());
+                    .or(() -> open > 0 ? Optional.of(Sentence.of("lack.controlReads", open)) : Optional.empty())
+                    .or(() -> DeadPlan.of(ladder).unseen().stream()
+                            .findFirst()
+                            .map(f -> Sentence.of("lack.controlUntold", f.words())));
         }
     }
 

@@ -21,8 +21,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What has to hold of a control circuit follows from what its contactors carry; nothing is proved of what nobody said. */
 class DutyTest {
-    private static final Duty BOTH_WAYS =
-            new Duty(Map.of("K1", Set.of(HandlePosition.FORWARD), "K2", Set.of(HandlePosition.REVERSE)), false);
+    private static final Duty BOTH_WAYS = new Duty(
+            Map.of("K1", Set.of(HandlePosition.FORWARD), "K2", Set.of(HandlePosition.REVERSE)),
+            false,
+            List.of(230, 115));
 
     private static Ladder ladder(String text) {
         return LadderText.read(text.replace(" / ", "\n")).value().orElseThrow();
@@ -92,10 +94,14 @@ class DutyTest {
     @DisplayName(
             "a circuit whose ways are the power circuit's the other way round, or whose contactors are called otherwise, is a danger")
     void theWaysArePowersWays() {
-        Duty turned =
-                new Duty(Map.of("K1", Set.of(HandlePosition.REVERSE), "K2", Set.of(HandlePosition.FORWARD)), false);
-        Duty others =
-                new Duty(Map.of("K3", Set.of(HandlePosition.FORWARD), "K4", Set.of(HandlePosition.REVERSE)), false);
+        Duty turned = new Duty(
+                Map.of("K1", Set.of(HandlePosition.REVERSE), "K2", Set.of(HandlePosition.FORWARD)),
+                false,
+                List.of(230, 115));
+        Duty others = new Duty(
+                Map.of("K3", Set.of(HandlePosition.FORWARD), "K4", Set.of(HandlePosition.REVERSE)),
+                false,
+                List.of(230, 115));
         Duty master = new Duty(
                 Map.of(
                         "K1",
@@ -104,7 +110,8 @@ class DutyTest {
                         Set.of(HandlePosition.REVERSE),
                         "K5",
                         Set.of(HandlePosition.FORWARD, HandlePosition.REVERSE)),
-                false);
+                false,
+                List.of(230, 115));
 
         assertThat(keys(prove(ladder(SOUND), Optional.of(turned)))).contains("control.duty.otherWay");
         assertThat(keys(prove(ladder(SOUND), Optional.of(others))))
@@ -171,5 +178,30 @@ class DutyTest {
             acts.add(new Act(at, hands.get(random.nextInt(hands.size())).name(), random.nextBoolean()));
         }
         return acts;
+    }
+
+    @Test
+    void coilsAreForTheVoltageTheyGet() {
+        Ladder usual = ControlWishes.USUAL.ladder();
+        String text = LadderText.write(usual);
+        Ladder printed = LadderText.read(text.replace("K1 contactor forward", "K1 contactor forward 230 V"))
+                .value()
+                .orElseThrow();
+        assertThat(printed.part("K1").orElseThrow().volts()).isEqualTo(230);
+        assertThat(LadderText.read(LadderText.write(printed)).value()).contains(printed);
+        assertThat(keys(prove(printed, Optional.of(BOTH_WAYS)))).anyMatch(f -> f.startsWith("control.plain.coilVolts"));
+        Ladder right = LadderText.read(text.replace("K1 contactor forward", "K1 contactor forward 24 V"))
+                .value()
+                .orElseThrow();
+        assertThat(keys(prove(right, Optional.of(BOTH_WAYS)))).noneMatch(f -> f.startsWith("control.plain.coilVolts"));
+        assertThat(LadderText.read(text.replace("S0 stop", "S0 stop 24 V")).value())
+                .isEmpty();
+        // from the line it gets what the line has: line to line, or one hot to the neutral
+        for (int volts : List.of(24, 115, 230, 400)) {
+            Ladder fed = usual.on(new ControlSupply(volts, ControlSupply.Source.LINE, false, false));
+            assertThat(keys(prove(fed, Optional.of(BOTH_WAYS))).contains("control.duty.lineVolts"))
+                    .as("%d V", volts)
+                    .isEqualTo(volts == 24 || volts == 400);
+        }
     }
 }

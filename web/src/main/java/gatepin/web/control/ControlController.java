@@ -113,6 +113,8 @@ class ControlController {
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
         model.addAttribute("dead", ControlPage.dead(ladder, file.facts().gear().control()));
         model.addAttribute(
+                "untold", ControlPage.untold(ladder).stream().map(file::say).toList());
+        model.addAttribute(
                 "readable", kept.isPresent() && file.facts().gear().plan().isPresent());
         model.addAttribute(
                 "left",

@@ -6,6 +6,7 @@ import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlNet.ControlWire;
 import gatepin.core.control.ControlWishes;
 import gatepin.core.control.DeadCheck;
+import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Ladder;
 import gatepin.core.lane.Fact;
 import gatepin.core.lane.Lane.Change;
@@ -105,7 +106,7 @@ public class ControlDesk {
     public void read(long jobId, DeadRead read) {
         acts.on(jobId, Seen.any(JobPart.CHECKS), act -> {
             DeadCheck asked = act.before().kept(Kept.class).stream()
-                    .flatMap(k -> DeadCheck.of(k.ladder()).stream())
+                    .flatMap(k -> DeadPlan.of(k.ladder()).checks().stream())
                     .filter(c -> c.key().equals(read.about()))
                     .findFirst()
                     .orElseThrow(() -> new StaleEdit(JobPart.CONTROL));

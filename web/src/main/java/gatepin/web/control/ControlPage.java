@@ -1,12 +1,16 @@
 package gatepin.web.control;
 
 import gatepin.core.Effort;
+import gatepin.core.Sentence;
+import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.control.Claim;
 import gatepin.core.control.ControlFault;
 import gatepin.core.control.ControlNet;
 import gatepin.core.control.DeadCheck;
+import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Examined;
 import gatepin.core.control.Ladder;
+import gatepin.core.control.Part;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Proof;
 import gatepin.core.control.Proof.Outcome;
@@ -150,39 +154,57 @@ public final class ControlPage {
     }
 
     /**
-     * What the ohmmeter shows between wire 1 and wire 0 with the fuse out, in words.
+     * What the ohmmeter shows with fuse and lamps out, in words.
      *
+     * @param at where the probes are held, where that is not on wires 1 and 0
+     * @param open it has to show OL
      * @param read what it showed: "OPEN", "LOAD" or "JOINED"; blank where it was not read
      */
-    public record DeadLine(String key, String hold, String shows, boolean open, String read, boolean agrees) {}
+    public record DeadLine(
+            String key, String hold, String at, String shows, boolean open, String read, boolean agrees) {}
 
     /** What to read of it dead, and what was read. */
     public static List<DeadLine> dead(Ladder ladder, Optional<ControlFacts> facts) {
-        return DeadCheck.of(ladder).stream()
+        return DeadPlan.of(ladder).checks().stream()
                 .map(c -> new DeadLine(
                         c.key(),
                         c.hold().isEmpty()
                                 ? "nothing"
-                                : c.hold().stream()
-                                        .map(h -> ladder.part(h)
-                                                        .filter(p -> p.kind() == Kind.CONTACTOR)
-                                                        .map(p -> "the armature of ")
-                                                        .orElse("")
-                                                + h)
-                                        .collect(Collectors.joining(" and ")),
-                        c.shows().isEmpty()
-                                ? "OL"
-                                : c.shows().stream()
-                                        .map(s -> ladder.part(s)
-                                                        .filter(p -> p.kind() == Kind.LAMP)
-                                                        .map(p -> "lamp ")
-                                                        .orElse("coil ")
-                                                + s)
-                                        .collect(Collectors.joining(", ")),
-                        c.shows().isEmpty(),
+                                : c.hold().stream().map(h -> held(ladder, h)).collect(Collectors.joining(" and ")),
+                        c.isAcross() ? "" : at(c),
+                        switch (c.expected()) {
+                            case OPEN -> "OL";
+                            case JOINED -> "0";
+                            case LOAD ->
+                                c.coils().isEmpty()
+                                        ? "ohms"
+                                        : c.coils().stream()
+                                                .map(s -> "coil " + s)
+                                                .collect(Collectors.joining(", "));
+                        },
+                        c.expected() == Shows.OPEN,
                         facts.flatMap(f -> f.shown(c)).map(Enum::name).orElse(""),
                         facts.flatMap(f -> f.shown(c)).map(c::agrees).orElse(false)))
                 .toList();
+    }
+
+    private static String held(Ladder ladder, String part) {
+        return switch (ladder.part(part).map(Part::kind).orElse(Kind.BUTTON)) {
+            case CONTACTOR, RELAY -> "the armature of " + part;
+            // no hand moves these: their wire is taken off a contact that is closed, or its two terminals are joined
+            case TIMER, STANDSTILL -> "the contact of " + part;
+            default -> part;
+        };
+    }
+
+    private static String at(DeadCheck check) {
+        String between = spoken(check.from()) + " to " + spoken(check.to());
+        return check.wireOff() ? between + ", one wire off" : between;
+    }
+
+    /** What no reading tells, in words. */
+    static List<Sentence> untold(Ladder ladder) {
+        return DeadPlan.of(ladder).unseen().stream().map(ControlFault::words).toList();
     }
 
     static List<WireRow> wires(ControlStore.Kept kept) {

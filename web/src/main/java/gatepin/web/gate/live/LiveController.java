@@ -182,7 +182,9 @@ class LiveController {
 
     /** What may be wrong by what is complained of, with or without a plan of the wiring. */
     @GetMapping("/jobs/{id}/trouble")
-    String trouble(@PathVariable long id, @RequestParam(defaultValue = "") List<String> seen,
+    String trouble(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") List<String> seen,
             @RequestParam(defaultValue = "") String past,
             Model model) {
         JobFile file = pages.file(id);
@@ -191,9 +193,11 @@ class LiveController {
         Past lies = Arrays.stream(Past.values())
                 .filter(p -> p.word().equals(past))
                 .findFirst()
-                .orElse(file.lane().pin(Gate.LIVE).isOpen() || file.workup().checks().request().isEmpty()
-                        ? Past.USED_TO_RUN
-                        : Past.JUST_WIRED);
+                .orElse(
+                        file.lane().pin(Gate.LIVE).isOpen()
+                                        || file.workup().checks().request().isEmpty()
+                                ? Past.USED_TO_RUN
+                                : Past.JUST_WIRED);
         Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
         Arrays.stream(Symptom.values()).filter(s -> seen.contains(s.word())).forEach(symptoms::add);
         Map<String, String> all = new LinkedHashMap<>();

@@ -152,15 +152,15 @@ final class LivePage {
                         () -> Trouble.of(new Machine(request, ladder, past, read), seen));
         Optional<Suspicion> first = trouble.first();
         return trouble.suspicions().stream()
-                        .filter(s -> s.share() >= WORTH_TELLING)
-                        .limit(SHOWN)
-                        .map(s -> new Suspect(
-                                file.say(s.title()),
-                                s.places().stream().map(file::say).toList(),
-                                file.say(s.test()),
-                                Math.max(1, Math.round(100 * s.share())) + " in 100",
-                                Optional.of(s).equals(first)))
-                        .toList();
+                .filter(s -> s.share() >= WORTH_TELLING)
+                .limit(SHOWN)
+                .map(s -> new Suspect(
+                        file.say(s.title()),
+                        s.places().stream().map(file::say).toList(),
+                        file.say(s.test()),
+                        Math.max(1, Math.round(100 * s.share())) + " in 100",
+                        Optional.of(s).equals(first)))
+                .toList();
     }
 
     /** What is complained of, as a person says it. */
