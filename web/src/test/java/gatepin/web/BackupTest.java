@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -177,5 +178,89 @@ class BackupTest {
                 .as(() -> said("restore"))
                 .isZero();
         assertThat(folder.ours()).as("nothing runs that did not run before").isEmpty();
+    }
+
+    /** A backup that says of itself that it is whole, with other statements in it. */
+    private void forge(String name, String statements) throws Exception {
+        Path forged = Files.createDirectories(file("forged"));
+        int done = new ProcessBuilder(
+                        "bash",
+                        "-c",
+                        """
+                        set -e; cd "$1"; printf '%s\\n' "$2" | gzip >gatepin.sql.gz
+                        printf 'format=gatepin-backup\\nversion=1\\nschema=1\\nsha256=%s\\n' "$(sha256sum <gatepin.sql.gz | cut -d' ' -f1)" >manifest
+                        tar -cf "$3" manifest gatepin.sql.gz
+                        """,
+                        "-",
+                        forged.toString(),
+                        statements,
+                        file(name).toString())
+                .start()
+                .waitFor();
+        assertThat(done).isZero();
+    }
+
+    @Test
+    @DisplayName(
+            "nothing that a file says is executed before it is judged: no command, no file, no other database, and the yard is as it was")
+    void evil() throws Exception {
+        folder.start();
+        folder.waitUntilItAnswers();
+        backup("before.backup");
+        Path mark = file("mark");
+        for (String evil : new String[] {
+            "\\! touch " + mark,
+            "system touch " + mark,
+            "-- harmless\nsource /etc/passwd",
+            "select 'x' into outfile '" + mark + "';",
+            "drop database gatepin;",
+            "INSERT INTO `shop` VALUES (1); drop database gatepin;",
+            "INSERT INTO `shop` VALUES ('\\\\'); drop database gatepin; -- ');",
+            "/*!50001 drop database gatepin */;",
+            "CREATE TABLE `x` (\n  `id` int\n) ENGINE=CONNECT;",
+            "CREATE TABLE `x` (\n  `id` int\n) ENGINE=InnoDB DATA DIRECTORY='/tmp';",
+            "create trigger t before insert on shop for each row set @x = 1;",
+            "grant all on *.* to 'gatepin_app'@'127.0.0.1';"
+        }) {
+            forge("evil.backup", evil);
+            for (String[] words : new String[][] {{"restore"}, {"restore", "--from-elsewhere"}}) {
+                List<String> call = new ArrayList<>(List.of(words));
+                call.add(file("evil.backup").toString());
+                assertThat(call(call.toArray(String[]::new))).as(evil).isEqualTo(1);
+                assertThat(said("restore"))
+                        .as(evil)
+                        .contains("is no table of a yard")
+                        .doesNotContain("restored");
+                assertThat(mark).doesNotExist();
+            }
+        }
+        folder.waitUntilItAnswers();
+        backup("after.backup");
+        assertThat(statements("after.backup")).isEqualTo(statements("before.backup"));
+    }
+
+    @Test
+    @DisplayName(
+            "a copy of another installation is taken only by one who says so; what is asked for with a key stays so")
+    void fromElsewhere() throws Exception {
+        assertThat(folder.gatepin(Map.of("GATEPIN_KEY", "true"), "start", "--background")
+                        .waitFor())
+                .isZero();
+        assertThat(Files.readString(file("var/address"))).contains("?key=");
+        backup("own.backup");
+        Files.delete(file("var/db/backup.key"));
+        assertThat(call("restore", file("own.backup").toString())).isEqualTo(1);
+        assertThat(said("restore")).contains("was not made here").contains("--from-elsewhere");
+        assertThat(call("restore", "--from-elsewhere", file("own.backup").toString()))
+                .as(() -> said("restore"))
+                .isZero();
+        String address = Files.readString(file("var/address")).strip();
+        assertThat(address).as("locked before, locked after").contains("?key=");
+        assertThat(new Visit(address.replaceAll("/\\?key=.*", "")).statusOf("/"))
+                .as("without the key")
+                .isNotEqualTo(200);
+        assertThat(folder.gatepin(Map.of("GATEPIN_KEY", "perhaps"), "start").waitFor())
+                .isEqualTo(1);
+        assertThat(said("start")).contains("say on or off");
     }
 }

@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -77,6 +78,11 @@ final class ScriptFolder {
 
     /** Calls the script. */
     Process gatepin(String... words) {
+        return gatepin(Map.of(), words);
+    }
+
+    /** Calls it with more in its environment. */
+    Process gatepin(Map<String, String> told, String... words) {
         List<String> command =
                 new ArrayList<>(List.of("bash", home.resolve("gatepin").toString()));
         command.addAll(List.of(words));
@@ -84,6 +90,7 @@ final class ScriptFolder {
         builder.environment().put("PATH", home.resolve("bin") + ":" + System.getenv("PATH"));
         builder.environment().put("GATEPIN_DEMO", "false");
         builder.environment().put("TMPDIR", longFolder().toString());
+        builder.environment().putAll(told);
         builder.redirectOutput(home.resolve(words[0] + ".said").toFile());
         try {
             return builder.start();

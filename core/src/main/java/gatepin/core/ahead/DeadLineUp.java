@@ -82,6 +82,25 @@ public record DeadLineUp(List<Read> reads, List<Fault> unseen) {
             }
         }
 
+        /** Two terminals of a device that touch: line to line. */
+        record Touching(Terminal one, Terminal other) implements Fault {
+            @Override
+            public void applyTo(List<Wire> wires, List<Contact> closed) {
+                closed.add(new Contact(one, other));
+            }
+        }
+
+        /** Two wires that are taken for each other: each ends where the other should. */
+        record Exchanged(Wire one, Wire other) implements Fault {
+            @Override
+            public void applyTo(List<Wire> wires, List<Contact> closed) {
+                wires.remove(one);
+                wires.remove(other);
+                wires.add(new Wire(one.from(), other.to(), one.run()));
+                wires.add(new Wire(other.from(), one.to(), other.run()));
+            }
+        }
+
         /** A terminal that touches the enclosure. */
         record ToFrame(Terminal at, Terminal frame) implements Fault {
             @Override
@@ -178,7 +197,20 @@ public record DeadLineUp(List<Read> reads, List<Fault> unseen) {
                     }
                 }
             }
+            for (int i = 0; i < wires.size(); i++) {
+                for (Wire other : wires.subList(i + 1, wires.size())) {
+                    if (!wires.get(i).isGround() && !other.isGround()) {
+                        faults.add(new Fault.Exchanged(wires.get(i), other));
+                    }
+                }
+            }
             for (Stage stage : lineUp.stages()) {
+                for (int i = 1; i < stage.poles().size(); i++) {
+                    faults.add(new Fault.Touching(
+                            stage.poles().get(i - 1).a(), stage.poles().get(i).a()));
+                    faults.add(new Fault.Touching(
+                            stage.poles().get(i - 1).b(), stage.poles().get(i).b()));
+                }
                 for (Contact pole : stage.poles()) {
                     faults.add(new Fault.Dead(pole));
                     if (stage.opens()) {

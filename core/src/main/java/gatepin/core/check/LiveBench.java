@@ -35,6 +35,10 @@ public record LiveBench(Circuit actual, RatedPoint rated, StatedRotation plusIs,
         Random chance = new Random(seed * 31 + step.key().hashCode());
         double error = 2 * chance.nextDouble() - 1;
         Supply supply = actual.supply();
+        if (step.what().answer() == LiveStep.Answer.YES_OR_NO && step.setting().isEmpty()) {
+            // the control circuit that stands in is as it is written
+            return LiveSeen.of(step.key(), true);
+        }
         if (step.setting().isEmpty()) {
             return LiveSeen.of(
                     step.key(),

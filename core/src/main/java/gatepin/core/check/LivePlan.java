@@ -79,6 +79,13 @@ public record LivePlan(List<Expected> steps, double stopAmps, double stopSeconds
         steps = List.copyOf(steps);
     }
 
+    /** The same with what a control circuit has to show under power, each answered with yes. */
+    public LivePlan with(List<LiveStep> ofControl) {
+        List<Expected> all = new ArrayList<>(steps);
+        ofControl.forEach(s -> all.add(new Expected(s, new Band(1, 1, 1), Optional.empty())));
+        return new LivePlan(all, stopAmps, stopSeconds);
+    }
+
     /** The step of a key. */
     public Optional<Expected> step(String key) {
         return steps.stream().filter(s -> s.step().key().equals(key)).findFirst();
@@ -233,6 +240,9 @@ public record LivePlan(List<Expected> steps, double stopAmps, double stopSeconds
                             default -> null;
                         };
                     case CLICK_UP, CLICK_DOWN -> Symptom.NO_CLICK;
+                    case STOPS, LIMIT_STOPS -> Symptom.WILL_NOT_STOP;
+                    case STAYS_OFF, POWER_BACK -> Symptom.BY_ITSELF;
+                    case BOTH_BUTTONS -> Symptom.TRIPS_AT_ONCE;
                     case IDLE_AMPS, LOAD_AMPS -> more ? Symptom.HOT : null;
                     case SPEED -> more ? null : Symptom.SLOW;
                     case CELSIUS -> more ? Symptom.HOT : null;

@@ -9,8 +9,19 @@ import java.util.Optional;
  *
  * @param what what it is
  * @param setting where the handle stands; empty for what comes before or after both ways
+ * @param part the part of the control circuit it is about; blank where it is about none
  */
-public record LiveStep(What what, Optional<Setting> setting) {
+public record LiveStep(What what, Optional<Setting> setting, String part) {
+    /** A step that is about no part. */
+    public LiveStep(What what, Optional<Setting> setting) {
+        this(what, setting, "");
+    }
+
+    /** A step of a control circuit. */
+    public static LiveStep of(What what, String part) {
+        return new LiveStep(what, Optional.empty(), part);
+    }
+
     /** What there is to observe, in the order of work. */
     public enum What {
         /** Between the outlet's lines, before the plug goes in, V. */
@@ -36,7 +47,17 @@ public record LiveStep(What what, Optional<Setting> setting) {
         /** From OFF to standstill, s. */
         COAST(Answer.NUMBER),
         /** The frame after two starts each way, °C. */
-        CELSIUS(Answer.NUMBER);
+        CELSIUS(Answer.NUMBER),
+        /** While it runs, a stop is pressed: it stops. */
+        STOPS(Answer.YES_OR_NO),
+        /** An emergency stop that was pressed is let go again: it stays off. */
+        STAYS_OFF(Answer.YES_OR_NO),
+        /** Both buttons at once, at standstill: it goes one way or none, and nothing trips. */
+        BOTH_BUTTONS(Answer.YES_OR_NO),
+        /** A limit switch is pressed by hand: the way that leads there stops. */
+        LIMIT_STOPS(Answer.YES_OR_NO),
+        /** Its power goes while it runs, and comes back: it stays off. */
+        POWER_BACK(Answer.YES_OR_NO);
 
         private final Answer answer;
 
@@ -86,6 +107,7 @@ public record LiveStep(What what, Optional<Setting> setting) {
     /** A short word for it, unique in a live check. */
     public String key() {
         return setting.map(s -> s.word() + "/").orElse("")
-                + what.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+                + what.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-')
+                + (part.isEmpty() ? "" : "-" + part);
     }
 }

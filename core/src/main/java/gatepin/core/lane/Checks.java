@@ -6,6 +6,7 @@ import gatepin.core.check.ColdCheck;
 import gatepin.core.check.ColdPlan;
 import gatepin.core.check.LiveCheck;
 import gatepin.core.check.LivePlan;
+import gatepin.core.check.LiveStep;
 import gatepin.core.check.Meter;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
@@ -15,6 +16,7 @@ import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.ControlWishes;
 import gatepin.core.control.Ladder;
+import gatepin.core.control.UnderPower;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.rotation.RotationPlan;
@@ -124,7 +126,18 @@ public final class Checks {
     /** How the live check stands; the shaft is looked at from the end the person said. */
     public Optional<LiveCheck> live() {
         return memo.of(
-                "liveCheck", () -> request().map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)), facts().checks())));
+                "liveCheck",
+                () -> request()
+                        .map(r -> new LiveCheck(LivePlan.of(r, plusSeen(r)).with(ofControl()), facts().checks())));
+    }
+
+    /** What the control circuit has to show under power; nothing where there is none. */
+    private List<LiveStep> ofControl() {
+        return facts().gear()
+                .control()
+                .filter(c -> facts().gear().kind().filter(SwitchKind::hasCoils).isPresent())
+                .map(c -> UnderPower.steps(c.ladder(), c.asked()))
+                .orElse(List.of());
     }
 
     /**

@@ -101,6 +101,15 @@ public final class StandsAhead {
                 .isPresent();
     }
 
+    /** The machine is wired in, without an outlet; false where nobody said. */
+    public boolean isFixed() {
+        return workup.facts()
+                .supply()
+                .run()
+                .filter(r -> r.presentPlug().equals(Outlets.FIXED))
+                .isPresent();
+    }
+
     /** What is usual to become of each device. */
     public Map<Ahead.Kind, Chosen> usual(List<Ahead> asked) {
         return AheadRecord.usual(asked, hasPlug());

@@ -90,7 +90,10 @@ public final class CheckLines {
             lines.add(new Live(
                     step.step().key(),
                     title(step.step().what()),
-                    step.step().setting().map(s -> CheckWords.setting(file, s)).orElse(""),
+                    step.step()
+                            .setting()
+                            .map(s -> CheckWords.setting(file, s))
+                            .orElse(step.step().part()),
                     expected(step),
                     line.seen().map(s -> CheckWords.seen(step, s)).orElse(""),
                     look(line.standing()),
@@ -114,6 +117,11 @@ public final class CheckLines {
             case CLICK_DOWN -> "A click in coasting down?";
             case COAST -> "Seconds to a full stop";
             case CELSIUS -> "How warm is the frame?";
+            case STOPS -> "Does the stop stop it?";
+            case STAYS_OFF -> "Let go: does it stay off?";
+            case BOTH_BUTTONS -> "Both buttons: one way or none?";
+            case LIMIT_STOPS -> "Does the limit stop it?";
+            case POWER_BACK -> "Power gone and back: does it stay off?";
         };
     }
 

@@ -8,6 +8,7 @@ import gatepin.core.check.Read;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Setting;
+import gatepin.core.gear.SwitchKind;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.JobFile;
 import java.util.Locale;
@@ -43,7 +44,10 @@ public final class CheckWords {
                         by,
                         Sentence.of(
                                 "live." + e.step().what().name(),
-                                e.step().setting().map(Setting::title).orElse("")),
+                                e.step()
+                                        .setting()
+                                        .map(Setting::title)
+                                        .orElse(e.step().part())),
                         seen(e, seen)));
     }
 
@@ -116,6 +120,20 @@ public final class CheckWords {
         }
         String text = String.format(Locale.ROOT, Math.abs(number) >= 10 ? "%.1f" : "%.2f", number);
         return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+    }
+
+    /** What hands do to bring a setting about on a dead machine: the handle, or the armatures of contactors. */
+    public static String stands(JobFile file, Setting setting) {
+        boolean coils = file.facts().gear().kind().filter(SwitchKind::hasCoils).isPresent();
+        if (!coils) {
+            return "handle at " + setting(file, setting);
+        }
+        return switch (setting.purpose()) {
+            case FORWARD -> "the armature of K1 pushed in";
+            case REVERSE -> "the armature of K2 pushed in";
+            case OFF -> "both armatures out";
+            case NEVER -> "both armatures pushed in, if they can be";
+        };
     }
 
     /** A setting as it is called on the machine. */

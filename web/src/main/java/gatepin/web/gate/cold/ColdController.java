@@ -77,6 +77,7 @@ class ColdController {
         model.addAttribute("unseen", page.unseen(plan.orElseThrow()));
         model.addAttribute("drawings", page.drawings());
         model.addAttribute("points", page.points());
+        model.addAttribute("fixed", file.workup().standsAhead().isFixed());
         model.addAttribute("settings", page.settings());
         model.addAttribute("canHold", request.orElseThrow().circuit().motor().has(InnerContact.Kind.START_SWITCH));
         model.addAttribute("simulated", CheckDesk.isSimulated(file));

@@ -1,6 +1,7 @@
 package gatepin.web.gate.live;
 
 import gatepin.core.Problem;
+import gatepin.core.check.Caught;
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.LiveCheck;
 import gatepin.core.check.LivePlan.Expected;
@@ -90,6 +91,13 @@ class LiveController {
         model.addAttribute("stopSeconds", CheckWords.number(live.plan().stopSeconds()));
         model.addAttribute("now", page.now().orElse(null));
         model.addAttribute("lines", page.lines());
+        model.addAttribute(
+                "lamp",
+                file.workup()
+                        .checks()
+                        .coldPlan()
+                        .filter(p -> p.unseen().stream().anyMatch(u -> u.caught() == Caught.LAMP))
+                        .isPresent());
         model.addAttribute("exchange", page.exchange().orElse(null));
         model.addAttribute("suspicions", page.suspicions());
         model.addAttribute("disagrees", live.disagrees());

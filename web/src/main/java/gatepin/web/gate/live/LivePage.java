@@ -57,11 +57,29 @@ final class LivePage {
 
     private String how(Expected step) {
         String at = step.step().setting().map(s -> CheckWords.setting(file, s)).orElse("");
+        String part = step.step().part();
+        boolean plug = !file.workup().standsAhead().isFixed();
+        // who has no outlet measures where the line ends that feeds the machine
+        String off = plug ? "Plug out." : "Machine switched off, disconnect open.";
         return switch (step.step().what()) {
             case OUTLET_VOLTS ->
-                "Plug out. Probes in the outlet, line to line. The meter was tried on a known source first.";
-            case FIRST_TO_GROUND -> "Plug out. One probe on the hot, one on the " + file.ground() + ".";
-            case SECOND_TO_GROUND -> "Plug out. One probe on the other line, one on the " + file.ground() + ".";
+                off
+                        + (plug
+                                ? " Probes in the outlet, line to line."
+                                : " Probes on the line side of the disconnect, line to line.")
+                        + " The meter was tried on a known source first.";
+            case FIRST_TO_GROUND -> off + " One probe on the hot, one on the " + file.ground() + ".";
+            case SECOND_TO_GROUND -> off + " One probe on the other line, one on the " + file.ground() + ".";
+            case STOPS -> "Start it, then press " + part + ". It falls out at once and coasts. Once each way.";
+            case STAYS_OFF -> "Turn or pull " + part + " out again, no other hand on anything. Nothing may start.";
+            case BOTH_BUTTONS ->
+                "From a full stop press both buttons at the same moment. It may go one way, or none; it may not trip.";
+            case LIMIT_STOPS ->
+                "Let it run towards " + part + " with nothing on the machine, and press " + part
+                        + " with a stick. That way stops; the other way still starts.";
+            case POWER_BACK ->
+                "While it runs take its power away at the " + (plug ? "plug" : "disconnect")
+                        + ", and give it back. Nothing may start before a button is pressed.";
             case TURNS ->
                 "Plug in, stand clear, handle to " + at + " for half a second, then OFF. Look at the shaft while it"
                         + " coasts. Hums and stands: off within "
