@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -44,12 +45,17 @@ class Bodies extends OncePerRequestFilter {
                     "Nothing was saved by this request. Go back and send it again in a moment.");
             return;
         }
+        boolean text;
         try {
-            takeIn(request, file);
+            text = takeIn(request, file);
         } finally {
             places.release();
         }
-        chain.doFilter(request, response);
+        if (text) {
+            chain.doFilter(request, response);
+        } else {
+            WellFormed.refuse(response);
+        }
     }
 
     private static boolean hasPlace(Semaphore places) {
@@ -61,16 +67,19 @@ class Bodies extends OncePerRequestFilter {
         }
     }
 
-    /** What is wrong with it is told where it is used, and not here. */
-    private static void takeIn(HttpServletRequest request, boolean file) {
+    /** Whether its words are text. Whatever else is wrong with it is told where it is used, and not here. */
+    private static boolean takeIn(HttpServletRequest request, boolean file) {
         try {
             if (file) {
                 request.getParts();
             } else {
                 request.getParameterMap();
             }
+        } catch (InvalidParameterException e) {
+            return e.getErrorCode() != HttpServletResponse.SC_BAD_REQUEST;
         } catch (IOException | ServletException | RuntimeException e) {
             // too large, cut off or of no known form
         }
+        return true;
     }
 }

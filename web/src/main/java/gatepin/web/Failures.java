@@ -1,5 +1,6 @@
 package gatepin.web;
 
+import gatepin.web.lane.MeasuredOn;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.sql.DatabaseTrouble;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,6 +9,8 @@ import java.security.SecureRandom;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.InvalidPropertyException;
@@ -36,6 +39,7 @@ class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
     private static final int DEEPEST = 12;
     private static final String RETRY_SECONDS = "5";
+    private static final Set<String> NOT_TYPED = Set.of("_csrf", "once", "version", MeasuredOn.FIELD);
     private static final SecureRandom RANDOM = new SecureRandom();
 
     /** What was sent is no form of these pages: a list without end, a number that is none, half a file. */
@@ -64,6 +68,24 @@ class Failures {
                 HttpStatus.CONFLICT,
                 "Somebody saved " + stale.part().words() + " in the meantime",
                 "What you did is not saved. Go back and reload the page to see how it stands now.");
+    }
+
+    /** What was measured was measured on something that is not there any more: both are told, and nothing that was typed is lost. */
+    @ExceptionHandler(MeasuredOn.Another.class)
+    ModelAndView another(MeasuredOn.Another another, HttpServletRequest request, HttpServletResponse response) {
+        String typed = request.getParameterMap().entrySet().stream()
+                .filter(e -> !NOT_TYPED.contains(e.getKey()))
+                .map(e -> e.getKey() + " " + String.join(" ", e.getValue()))
+                .collect(Collectors.joining(", "));
+        return page(
+                request,
+                response,
+                HttpStatus.CONFLICT,
+                "That was measured on something else",
+                "You measured on: " + another.then() + ". There now: " + another.now()
+                        + ". It is not kept, for it says nothing of what is there now. Go back, reload the page and"
+                        + " measure again."
+                        + (typed.isEmpty() ? "" : " What you wrote: " + typed + "."));
     }
 
     /** Two did the same at once, or a text is longer than there is room for. */

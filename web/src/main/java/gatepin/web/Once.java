@@ -2,6 +2,7 @@ package gatepin.web;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import gatepin.web.lane.MeasuredOn;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -23,6 +24,8 @@ import java.util.concurrent.TimeoutException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.stereotype.Component;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.support.RequestDataValueProcessor;
 
@@ -36,32 +39,32 @@ class Once extends OncePerRequestFilter {
     private static final Duration REMEMBERED = Duration.ofMinutes(10);
     private static final long PATIENCE_SECONDS = 15;
 
-    /** Where each form led; blank where it led nowhere and may be sent again. */
-    private final Cache<String, CompletableFuture<String>> sent =
+    /** What each form said last, and where that led; blank where it led nowhere and may be sent again. */
+    private final Cache<String, Last> sent =
             Caffeine.newBuilder().maximumSize(5000).expireAfterWrite(REMEMBERED).build();
+
+    private record Last(String words, CompletableFuture<String> led) {}
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        String type = request.getContentType();
-        return !request.getMethod().equals("POST")
-                || type == null
-                || !type.startsWith("application/x-www-form-urlencoded")
-                || request.getParameter(MARK) == null;
+        return !request.getMethod().equals("POST") || mark(request) == null;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String key = key(request);
-        CompletableFuture<String> mine = new CompletableFuture<>();
-        CompletableFuture<String> first = sent.asMap().putIfAbsent(key, mine);
-        if (first != null) {
-            String there = there(first);
+        String mark = request.getRequestURI() + " " + mark(request);
+        Last mine = new Last(words(request), new CompletableFuture<>());
+        Last before = sent.asMap().put(mark, mine);
+        // the same again is an impatient finger; other words in between were an act of their own
+        if (before != null && before.words().equals(mine.words())) {
+            sent.asMap().replace(mark, mine, before);
+            String there = there(before.led());
             if (!there.isEmpty()) {
                 response.sendRedirect(there);
                 return;
             }
-            sent.put(key, mine);
+            sent.put(mark, mine);
         }
         try {
             chain.doFilter(request, response);
@@ -69,10 +72,24 @@ class Once extends OncePerRequestFilter {
             String location = response.getHeader("Location");
             boolean done = response.getStatus() / 100 == 3 && location != null;
             if (!done) {
-                sent.asMap().remove(key, mine);
+                sent.asMap().remove(mark, mine);
             }
-            mine.complete(done ? location : "");
+            mine.led().complete(done ? location : "");
         }
+    }
+
+    /** The form's mark; one with a file in it carries it in its address, for its parts are read later. */
+    private static @Nullable String mark(HttpServletRequest request) {
+        if (isForm(request)) {
+            return request.getParameter(MARK);
+        }
+        String query = request.getQueryString();
+        return query != null && query.matches(MARK + "=[0-9a-f-]{36}") ? query : null;
+    }
+
+    private static boolean isForm(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type != null && type.startsWith("application/x-www-form-urlencoded");
     }
 
     private static String there(CompletableFuture<String> first) {
@@ -86,10 +103,13 @@ class Once extends OncePerRequestFilter {
         }
     }
 
-    private static String key(HttpServletRequest request) {
+    private static String words(HttpServletRequest request) {
+        if (!isForm(request)) {
+            return "" + request.getContentLengthLong();
+        }
         Map<String, String> words = new TreeMap<>();
         request.getParameterMap().forEach((name, values) -> words.put(name, Arrays.toString(values)));
-        return HexFormat.of().formatHex(digest(request.getRequestURI() + words));
+        return HexFormat.of().formatHex(digest(words.toString()));
     }
 
     /** What is remembered of a form is as short for a long one. */
@@ -123,6 +143,10 @@ class Once extends OncePerRequestFilter {
             }
             if (!fields.isEmpty()) {
                 fields.put(MARK, UUID.randomUUID().toString());
+                String measuredOn = MeasuredOn.onPage(request);
+                if (!measuredOn.isEmpty()) {
+                    fields.put(MeasuredOn.FIELD, measuredOn);
+                }
             }
             return fields;
         }
@@ -130,6 +154,15 @@ class Once extends OncePerRequestFilter {
         @Override
         public String processUrl(HttpServletRequest request, String url) {
             return token.processUrl(request, url);
+        }
+    }
+
+    /** Forms with a file in them carry their mark in the address. */
+    @ControllerAdvice
+    static class OnPages {
+        @ModelAttribute(MARK)
+        String mark() {
+            return UUID.randomUUID().toString();
         }
     }
 

@@ -21,6 +21,10 @@ final class Plainly {
         response.setContentType("text/html;charset=UTF-8");
         response.setHeader("Content-Security-Policy", "default-src 'none'; form-action 'self'; frame-ancestors 'none'");
         response.setHeader("Cache-Control", "no-store");
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("X-Frame-Options", "DENY");
+        response.setHeader("Referrer-Policy", "same-origin");
+        response.setHeader("Permissions-Policy", Security.PERMISSIONS);
         response.getWriter().write(PAGE.formatted(title, title, words, more));
     }
 

@@ -20,12 +20,17 @@ class Security {
             + " img-src 'self'; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none';"
             + " frame-ancestors 'none'; manifest-src 'self'";
 
+    /** No page asks for a sensor; a photo is taken by the telephone's own camera and sent as a file. */
+    static final String PERMISSIONS =
+            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), display-capture=()";
+
     @Bean
     SecurityFilterChain filters(HttpSecurity http) {
         http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens()))
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                        .permissionsPolicyHeader(permissions -> permissions.policy(PERMISSIONS))
                         .referrerPolicy(referrer -> referrer.policy(
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.SAME_ORIGIN)))

@@ -419,7 +419,7 @@ class BenchController {
             model.addAttribute("wrong", Map.of("plan", wrong));
             return new ModelAndView(page(file, copy, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
-        desk.takeOver(id, shown);
+        desk.takeOver(file, shown);
         return new ModelAndView("redirect:/jobs/" + id + "/wire?saved");
     }
 }

@@ -25,6 +25,7 @@ import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
 import gatepin.web.plan.CarriedOver;
 import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
@@ -206,13 +207,20 @@ class BenchDesk {
                 .flatMap(o -> o);
     }
 
-    /** Takes the wires of a copy over as the job's plan: its wire list then follows. */
-    List<Drop> takeOver(long jobId, Shown shown) {
-        return acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+    /**
+     * Takes the wires of a copy over as the job's plan: its wire list then follows.
+     *
+     * @param judged the job as it was when the wires were judged
+     * @throws StaleEdit when motor, supply or switch are others by now
+     */
+    List<Drop> takeOver(JobFile judged, Shown shown) {
+        long jobId = judged.job().id();
+        return acts.on(jobId, Seen.any(JobPart.PLAN).judgedBy(judged), act -> {
             JobFile file = act.before();
-            SwitchKind gear = file.gear().orElseThrow();
-            Circuit circuit =
-                    file.workup().circuit(shown.wiring().wires(), gear.chart()).orElseThrow();
+            SwitchKind gear = file.gear().orElseThrow(() -> new StaleEdit(JobPart.GEAR));
+            Circuit circuit = file.workup()
+                    .circuit(shown.wiring().wires(), gear.chart())
+                    .orElseThrow(() -> new StaleEdit(JobPart.DIAGRAM));
             List<Wire> wires = WorkingOrder.of(shown.wiring().wires());
             if (file.facts()
                     .gear()

@@ -96,6 +96,7 @@ public class Acts {
                     }
                     JobFile before = files.inside(jobId);
                     seen.check(before);
+                    MeasuredOn.holdAgainst(before, seen.versions(), JobPages.about(before));
                     return work.apply(new Act(before, shops.ownerOf(before.job().shopId()), log));
                 }));
             } catch (PessimisticLockingFailureException e) {

@@ -58,10 +58,11 @@ public class JobPages {
             still.versions().forEach((part, version) -> seen.put(part.name(), version));
         }
         model.addAttribute("seen", seen);
+        MeasuredOn.onPage(MeasuredOn.of(file, about(file)));
     }
 
     /** The motor in a line, by its plate. */
-    public String about(JobFile file) {
+    public static String about(JobFile file) {
         String known = file.workup().powerClass().isPresent() ? "no plate, about " : "";
         return file.plate()
                 .map(p -> known + p.outputAsWritten() + ", "

@@ -2,18 +2,35 @@ package gatepin.web.lane;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The parts of a job that an act writes, each with the version that the person saw.
  *
  * @param versions by part; {@link #ANY} where the act does not hang on what was there before
+ * @param reliesOn parts that the act only reads, with the versions it was judged by
  */
-public record Seen(Map<JobPart, Integer> versions) {
+public record Seen(Map<JobPart, Integer> versions, Map<JobPart, Integer> reliesOn) {
     /** Whatever was there before: for what is only added, and for what is the same done twice. */
     public static final int ANY = Integer.MIN_VALUE;
 
+    /** What a wiring is judged by. */
+    private static final Set<JobPart> OF_A_WIRING = Set.of(
+            JobPart.PLATE, JobPart.DIAGRAM, JobPart.BOARD, JobPart.WINDINGS, JobPart.SUPPLY, JobPart.GEAR, JobPart.MAP);
+
+    /** An act that relies on nothing besides. */
+    public Seen(Map<JobPart, Integer> versions) {
+        this(versions, Map.of());
+    }
+
     public static Seen of(JobPart part, int version) {
         return new Seen(Map.of(part, version));
+    }
+
+    /** The same for an act that was judged by the motor, the supply and the switch as they are in a job as it was loaded. */
+    public Seen judgedBy(JobFile file) {
+        return new Seen(versions, OF_A_WIRING.stream().collect(Collectors.toMap(p -> p, file::version)));
     }
 
     /** An act that does not hang on what was there before. */
@@ -24,7 +41,7 @@ public record Seen(Map<JobPart, Integer> versions) {
     public Seen and(JobPart part, int version) {
         Map<JobPart, Integer> both = new EnumMap<>(versions);
         both.put(part, version);
-        return new Seen(both);
+        return new Seen(both, reliesOn);
     }
 
     /**
@@ -33,6 +50,11 @@ public record Seen(Map<JobPart, Integer> versions) {
      * @throws StaleEdit when somebody saved one of the parts since
      */
     void check(JobFile now) {
+        reliesOn.forEach((part, version) -> {
+            if (version != now.version(part)) {
+                throw new StaleEdit(part);
+            }
+        });
         versions.forEach((part, version) -> {
             if (version != ANY && version != now.version(part)) {
                 throw new StaleEdit(part);

@@ -10,6 +10,7 @@ import gatepin.core.gear.SimulatedBuzzer;
 import gatepin.core.gear.SwitchMap;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.Keeper;
+import gatepin.web.lane.MeasuredOn;
 import gatepin.web.lane.Recalled;
 import java.time.Clock;
 import java.util.EnumMap;
@@ -41,7 +42,17 @@ class SwitchMapStore implements Keeper {
      * @param links jumpers fitted on it, taken out for the buzzing
      * @param map face and readings
      */
-    public record Mapping(long id, String name, boolean springReturn, Set<Contact> links, SwitchMap map) {}
+    public record Mapping(long id, String name, boolean springReturn, Set<Contact> links, SwitchMap map)
+            implements MeasuredOn.Thing {
+        /** Readings stay good while the face is the same; more of them make no other switch. */
+        @Override
+        public String measuredAs() {
+            return "switch " + id + " with "
+                    + map.rows().stream()
+                            .map(r -> r.stream().map(Terminal::mark).collect(Collectors.joining(" ")))
+                            .collect(Collectors.joining(" / "));
+        }
+    }
 
     @Override
     public void recall(Job job, Recalled into) {

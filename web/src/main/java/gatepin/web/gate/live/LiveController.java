@@ -208,11 +208,9 @@ class LiveController {
                                 : Past.JUST_WIRED);
         Set<Symptom> symptoms = EnumSet.noneOf(Symptom.class);
         Arrays.stream(Symptom.values()).filter(s -> seen.contains(s.word())).forEach(symptoms::add);
-        Map<String, String> all = new LinkedHashMap<>();
-        Arrays.stream(Symptom.values()).forEach(s -> all.put(s.word(), LivePage.said(s)));
         Optional<CheckRequest> planned = file.workup().checks().request();
         Optional<CheckRequest> request = planned.or(() -> file.workup().checks().usualRequest());
-        model.addAttribute("all", all);
+        model.addAttribute("complaints", LivePage.complaints(file));
         model.addAttribute("past", lies.word());
         model.addAttribute("seen", symptoms.stream().map(Symptom::word).toList());
         model.addAttribute("planned", planned.isPresent());

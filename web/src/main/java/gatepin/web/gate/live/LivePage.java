@@ -1,5 +1,7 @@
 package gatepin.web.gate.live;
 
+import static gatepin.core.check.Symptom.*;
+
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.check.LiveCheck;
@@ -10,6 +12,7 @@ import gatepin.core.check.Symptom;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.control.Ladder;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.trouble.Past;
 import gatepin.core.trouble.Suspicion;
 import gatepin.core.trouble.Trouble;
@@ -17,9 +20,13 @@ import gatepin.core.trouble.Trouble.Machine;
 import gatepin.web.check.CheckLines;
 import gatepin.web.check.CheckWords;
 import gatepin.web.lane.JobFile;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -181,8 +188,38 @@ final class LivePage {
                 .toList();
     }
 
+    /** Complaints that go together. */
+    public record Group(String title, Map<String, String> said) {}
+
+    /** All there is to complain of, as it is asked; what only contactors do only where there are any. */
+    static List<Group> complaints(JobFile file) {
+        boolean coils = file.facts().gear().kind().filter(SwitchKind::hasCoils).isPresent();
+        List<Group> groups = new ArrayList<>(List.of(
+                group("It does not start", DEAD, HUMS, BY_HAND_ONLY, STUCK, SOMETIMES, STOPS),
+                group(
+                        "It trips, or bites",
+                        TRIPS_AT_ONCE,
+                        TRIPS_SOON,
+                        TRIPS_LATER,
+                        TRIPS_ONE_WAY,
+                        GROUND_FAULT_TRIPS,
+                        SHOCK),
+                group("It runs badly", SLOW, WEAKER, HOT, SMELLS, NOISY, NO_CLICK),
+                group("It runs otherwise", SAME_WAY, ONE_WAY_ONLY, WRONG_WAY, RUNS_IN_OFF, SPARKS)));
+        if (coils) {
+            groups.add(group("Its contactors", BUZZES, WHILE_HELD, WILL_NOT_STOP, BY_ITSELF));
+        }
+        return groups;
+    }
+
+    private static Group group(String title, Symptom... symptoms) {
+        Map<String, String> said = new LinkedHashMap<>();
+        Arrays.stream(symptoms).forEach(s -> said.put(s.word(), said(s)));
+        return new Group(title, said);
+    }
+
     /** What is complained of, as a person says it. */
-    static String said(Symptom symptom) {
+    private static String said(Symptom symptom) {
         return switch (symptom) {
             case DEAD -> "Nothing happens";
             case HUMS -> "It hums and does not turn";
