@@ -18,11 +18,19 @@ final class Alike<T> {
     private final List<Terminal> told;
     private final Map<Object, T> known = new ConcurrentHashMap<>();
 
+    /** For what a circuit does: a splice by itself does nothing. */
     Alike(Circuit sound) {
+        this(
+                sound,
+                sound.terminals().stream()
+                        .filter(t -> !t.is(Device.Type.SPLICE))
+                        .toList());
+    }
+
+    /** For what hangs on how these terminals are joined. */
+    Alike(Circuit sound, List<Terminal> told) {
         this.sound = sound;
-        this.told = sound.terminals().stream()
-                .filter(t -> !t.is(Device.Type.SPLICE))
-                .toList();
+        this.told = List.copyOf(told);
     }
 
     /** What was worked out for a circuit alike, or else what the work gives now. */

@@ -30,10 +30,12 @@ public final class ColdPlanner {
     private final List<Read> reads = new ArrayList<>();
     private final List<Band> expected = new ArrayList<>();
     private final List<BitSet> shows = new ArrayList<>();
+    private final Alike<BitSet> alike;
 
     private ColdPlanner(CheckRequest request) {
         this.request = request;
         this.bench = new Bench(request.circuit(), request.hasOff());
+        this.alike = new Alike<>(request.circuit(), bench.probed());
     }
 
     /**
@@ -125,8 +127,11 @@ public final class ColdPlanner {
 
     /** The readings that a fault moves out of their bands. */
     private BitSet movedBy(Fault fault) {
+        return alike.of(fault.applyTo(request.circuit()), this::moved);
+    }
+
+    private BitSet moved(Circuit faulty) {
         BitSet moved = new BitSet();
-        Circuit faulty = fault.applyTo(request.circuit());
         int at = 0;
         int points = bench.probed().size();
         for (Stand stand : bench.stands()) {

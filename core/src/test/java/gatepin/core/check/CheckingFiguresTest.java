@@ -237,6 +237,7 @@ class CheckingFiguresTest {
                         + demo.hunted("demo jobs")
                         + usual.hunted("usual diagrams on every switch")
                         + madeUp.hunted("made up")
+                        + SlipsTest.table(Integer.getInteger("gatepin.slipped", 10), 300)
                         + StoriesTest.table());
     }
 }

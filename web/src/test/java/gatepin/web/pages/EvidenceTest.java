@@ -40,11 +40,11 @@ class EvidenceTest {
         one.choose("#a", "T1").choose("#b", "T2").type("#ohms", "1.8");
         other.go(job + "/exchange").type("#name", "Taken out meanwhile").press("Put it on the shelf");
 
-        one.press(one.one("form[action$='/windings/readings'] button"));
+        one.press("Write it down");
 
         refused("3/4 hp", "plate not read yet", "1.8");
         other.go(job + "/log");
-        assertThat(other.text("main")).doesNotContain("1.8 Ω");
+        assertThat(other.text("main")).doesNotContain("T2 1.80 Ω");
     }
 
     @Test
@@ -97,8 +97,8 @@ class EvidenceTest {
             assertThat(one.statusOfSubmitting(form, List.of())).isEqualTo(302);
         }
         one.go(job + "/log");
-        assertThat(one.text("main").split("1\\.8 Ω", -1)).hasSize(3);
-        assertThat(one.text("main").split("2\\.6 Ω", -1)).hasSize(2);
+        assertThat(one.text("main").split("T2 1\\.80 Ω", -1)).hasSize(3);
+        assertThat(one.text("main").split("T2 2\\.60 Ω", -1)).hasSize(2);
     }
 
     @Test
