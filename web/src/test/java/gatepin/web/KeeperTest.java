@@ -59,6 +59,17 @@ class KeeperTest {
         assertThat(ran).doesNotExist();
         assertThat(folder.said("start")).doesNotContain("unbound", "No such file");
 
+        // a sound application whose keeper was killed goes on under the next one
+        long sound = folder.the("-Dgatepin.home=").pid();
+        folder.the("keep").destroyForcibly();
+        folder.waitUntilItIsGone("gatepin keep");
+        folder.start();
+        assertThat(folder.the("-Dgatepin.home=").pid()).isEqualTo(sound);
+        folder.waitUntilItAnswers();
+        folder.the("-Dgatepin.home=").destroyForcibly();
+        TimeUnit.SECONDS.sleep(1);
+        folder.waitUntilItAnswers();
+
         // whatever became of the keeper, the others are found and ended
         folder.the("keep").destroyForcibly();
         assertThat(folder.gatepin("stop").waitFor()).isZero();

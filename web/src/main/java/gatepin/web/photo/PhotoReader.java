@@ -48,6 +48,9 @@ public final class PhotoReader {
     /** One picture at a time: a large one takes a good part of the memory there is. */
     private static final Semaphore TURN = new Semaphore(1, true);
 
+    /** A picture that is sent in more goes is made to keep a decoder busy; a camera's has some ten. */
+    static final int MOST_SCANS = 60;
+
     private static final int PATIENCE_SECONDS = 20;
     private static final int END_OF_IMAGE = 0xd9;
     private static final int START_OF_SCAN = 0xda;
@@ -73,6 +76,9 @@ public final class PhotoReader {
         Optional<String> format = format(bytes);
         if (format.isEmpty()) {
             return failed("This is no JPEG, PNG or WebP picture. Take a photo, or choose another file.");
+        }
+        if (format.orElseThrow().equals("jpeg") && scans(bytes) > MOST_SCANS) {
+            return failed("The picture is built up in more than " + MOST_SCANS + " scans. Save it anew and send that.");
         }
         if (!hasTurn()) {
             return failed("Other pictures are being read just now. Send it again in a moment.");
@@ -114,6 +120,15 @@ public final class PhotoReader {
             at += 2 + ((bytes[at + 2] & 0xff) << 8 | bytes[at + 3] & 0xff);
         }
         return false;
+    }
+
+    /** In a scan itself no such marker stands: a byte of all ones is followed by a nought there. */
+    private static int scans(byte[] jpeg) {
+        int scans = 0;
+        for (int i = 0; i + 1 < jpeg.length; i++) {
+            scans += (jpeg[i] & 0xff) == 0xff && (jpeg[i + 1] & 0xff) == START_OF_SCAN ? 1 : 0;
+        }
+        return scans;
     }
 
     private static boolean hasTurn() {

@@ -86,4 +86,52 @@ class ControlJourneyTest {
                 .as("a telephone slides the ladder, not the page")
                 .isEqualTo(true);
     }
+
+    /** Types a ladder in place of the one that is there. */
+    private void ladder(String text) {
+        browser.press("Check one that is there already");
+        browser.one("#own").clear();
+        browser.one("#own").sendKeys(text);
+        browser.tabTo("form[action$='/text'] button");
+        browser.keys(Keys.ENTER);
+    }
+
+    @Test
+    @DisplayName(
+            "a control circuit that is opposite to the wired plan keeps the pin; with lamps in it, the dead check has them out and tells every coil")
+    void oppositeToItsPlanAndLamps() {
+        String job = new Gates(new Visit(browser.address())).bringIn("Opposite ladder");
+        Visit visit = new Visit(browser.address());
+        Gates gates = new Gates(visit);
+        visit.go(job + "/plate");
+        gates.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        gates.typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
+                .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
+                .pullPin()
+                .relyOnTheMarks()
+                .passSupply("40")
+                .passRotation();
+        gates.chooseSwitch("Two contactors, four poles");
+        visit.press("Use plan A");
+        String parts = "S0 stop\nS1 button forward\nS2 button reverse\nF2 overload\nH1 lamp\nH2 lamp\n";
+        String rungs = "shared: S0 nc - F2 nc\nK1: (S1 no or K1 no) - K2 nc\nK2: (S2 no or K2 no) - K1 nc\n"
+                + "H1 direct: K1 no\nH2 direct: K2 no\n";
+        browser.go(job + "/control");
+        ladder(parts.replace("button forward", "button x")
+                        .replace("button reverse", "button forward")
+                        .replace("button x", "button reverse")
+                + "K1 contactor reverse\nK2 contactor forward\n" + rungs);
+        browser.untilText(".ticket h1", "Not to get power");
+        assertThat(browser.text(".ticket")).contains("in the power circuit");
+        browser.go(job + "/switch");
+        assertThat(browser.text("main")).contains("control circuit");
+
+        browser.go(job + "/control");
+        ladder(parts + "K1 contactor forward\nK2 contactor reverse\n" + rungs);
+        browser.untilText(".ticket h1", "Holds");
+        browser.one("#dead summary").click();
+        assertThat(browser.text("#dead"))
+                .contains("every pilot lamp out", "coil K1", "coil K2")
+                .doesNotContain("lamp H1");
+    }
 }

@@ -158,6 +158,23 @@ class PhotoReaderTest {
     }
 
     @Test
+    void aPictureOfAThousandScansIsNotDecoded() throws IOException {
+        byte[] jpeg = picture("jpeg", 300, 200);
+        ByteArrayOutputStream many = new ByteArrayOutputStream();
+        many.write(jpeg, 0, jpeg.length - 2);
+        for (int i = 0; i < 1000; i++) {
+            many.writeBytes(new byte[] {(byte) 0xff, (byte) 0xda, 0, 8, 1, 1, 0, 0, 63, 0});
+        }
+        many.write(jpeg, jpeg.length - 2, 2);
+        assertThat(PhotoReader.read(many.toByteArray()).problems())
+                .singleElement()
+                .extracting(Problem::message)
+                .asString()
+                .contains("more than 60 scans");
+        assertThat(PhotoReader.read(jpeg).value()).isPresent();
+    }
+
+    @Test
     void halfAFileIsNoPicture() throws IOException {
         byte[] jpeg = picture("jpeg", 900, 700);
         for (byte[] whole : List.of(jpeg, held(jpeg, 6), picture("png", 900, 700))) {

@@ -1,0 +1,80 @@
+package gatepin.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.mock.web.MockHttpServletResponse;
+
+class HeavyWorkTest {
+    private final HeavyWork heavy = new HeavyWork(2, 3, Duration.ofSeconds(20));
+    private final AtomicInteger inside = new AtomicInteger();
+    private final AtomicInteger most = new AtomicInteger();
+    private final CountDownLatch goOn = new CountDownLatch(1);
+
+    private int ask(String method, String path) {
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        try {
+            heavy.doFilter(new MockHttpServletRequest(method, path), response, (q, a) -> {
+                most.accumulateAndGet(inside.incrementAndGet(), Math::max);
+                try {
+                    assertThat(goOn.await(20, TimeUnit.SECONDS)).isTrue();
+                } catch (InterruptedException e) {
+                    throw new IllegalStateException(e);
+                } finally {
+                    inside.decrementAndGet();
+                }
+            });
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+        return response.getStatus();
+    }
+
+    @Test
+    void fewAtOnceTheOthersInLineAndWhoIsTooManyIsToldSo() throws Exception {
+        List<CompletableFuture<Integer>> asked = new ArrayList<>();
+        for (int i = 0; i < 9; i++) {
+            String path = "/jobs/" + i + "/papers/cover.pdf";
+            asked.add(CompletableFuture.supplyAsync(() -> ask("GET", path), r -> new Thread(r).start()));
+        }
+        while (asked.stream().filter(CompletableFuture::isDone).count() < 4) {
+            TimeUnit.MILLISECONDS.sleep(5);
+        }
+        // two are at it, three stand in line
+        assertThat(asked.stream().filter(CompletableFuture::isDone)).hasSize(4).allMatch(a -> a.join() == 503);
+        assertThat(most).hasValue(2);
+        goOn.countDown();
+        for (CompletableFuture<Integer> one : asked) {
+            assertThat(one.get(20, TimeUnit.SECONDS)).isIn(200, 503);
+        }
+        assertThat(asked.stream().filter(a -> a.join() == 200)).hasSize(5);
+        assertThat(most).hasValue(2);
+        assertThat(ask("GET", "/jobs/1/job.zip")).as("there is room again").isEqualTo(200);
+    }
+
+    @Test
+    void pagesDoNotStandInThatLine() {
+        goOn.countDown();
+        HeavyWork shut = new HeavyWork(0, 0, Duration.ofMillis(1));
+        for (String light :
+                new String[] {"GET /", "GET /jobs/1/papers", "GET /jobs/1/plate/photos/3", "POST /jobs/1/plate"}) {
+            assertThat(shut.shouldNotFilter(new MockHttpServletRequest(light.split(" ")[0], light.split(" ")[1])))
+                    .as(light)
+                    .isTrue();
+        }
+        for (String work :
+                new String[] {"POST /jobs/in", "POST /jobs/12/found/photos", "POST /jobs/1/plate/photos/3/read"}) {
+            assertThat(shut.shouldNotFilter(new MockHttpServletRequest(work.split(" ")[0], work.split(" ")[1])))
+                    .as(work)
+                    .isFalse();
+        }
+    }
+}
