@@ -22,7 +22,7 @@ class Security {
 
     /** No page asks for a sensor; a photo is taken by the telephone's own camera and sent as a file. */
     static final String PERMISSIONS =
-            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), bluetooth=(), display-capture=()";
+            "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), display-capture=()";
 
     @Bean
     SecurityFilterChain filters(HttpSecurity http) {

@@ -129,6 +129,11 @@ public final class Faults {
 
     private record Landed(WireEnd end, Terminal on) {}
 
+    private Terminal far(Landed landed) {
+        Wire wire = circuit.wires().get(landed.end().wire());
+        return landed.end().end() == End.FROM ? wire.to() : wire.from();
+    }
+
     /**
      * Two ends of unlike wires in each other's place, at one device or at two; also a wire's and a ground wire's. Two leads of the motor are
      * taken for each other where they land.
@@ -149,6 +154,8 @@ public final class Faults {
                 boolean apart = one.on().equals(other.on())
                         || one.end().wire() == other.end().wire()
                         || one.on().isFrame() && other.on().isFrame();
+                // two wires that end on one point besides are the same after it
+                apart |= far(one).equals(far(other));
                 // exchanged at their one ends or at their other ends is the same
                 boolean alike = one.end().end() == other.end().end();
                 if (!apart && told.add(List.of(one.end().wire(), other.end().wire(), alike))) {

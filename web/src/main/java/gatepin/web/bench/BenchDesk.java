@@ -32,7 +32,6 @@ import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import org.springframework.stereotype.Service;
@@ -117,18 +116,10 @@ class BenchDesk {
 
     /** Lays a new copy; says what is wrong with its name, its switch or its beginning. */
     Reading<Long> open(JobFile file, String name, String gear, Start start, boolean studs) {
+        long jobId = file.job().id();
         String stripped = name.strip();
-        List<Copy> there = store.copies(file.job().id());
         Optional<HandWiring> begins = start(file, start, gear);
-        String wrong = stripped.isEmpty()
-                ? "Give it a name, such as “with the toggle”."
-                : stripped.length() > 60
-                        ? "Use at most 60 letters."
-                        : there.stream().anyMatch(c -> c.name().equalsIgnoreCase(stripped))
-                                ? "There is one of that name already."
-                                : there.size() >= MOST_COPIES
-                                        ? "A job has at most " + MOST_COPIES + " of them. Take one away first."
-                                        : "";
+        String wrong = wrong(stripped, store.copies(jobId));
         if (!wrong.isEmpty()) {
             return Reading.failed(List.of(new Problem("name", name, wrong)));
         }
@@ -141,8 +132,27 @@ class BenchDesk {
         }
         HandWiring fits = onBench(file, begins.orElseThrow(), gear);
         HandWiring wiring = studs ? fits.onStuds() : fits;
-        return Reading.of(Objects.requireNonNull(
-                transaction.execute(t -> store.add(file.job().id(), stripped, gear, wiring))));
+        // while the job's row is held nobody else can take the last place, or the name
+        return acts.together(jobId, () -> {
+            String late = wrong(stripped, store.copies(jobId));
+            return late.isEmpty()
+                    ? Reading.of(store.add(jobId, stripped, gear, wiring))
+                    : Reading.failed(List.of(new Problem("name", name, late)));
+        });
+    }
+
+    /** What is wrong with the name of a new copy beside those there are; blank for nothing. */
+    private static String wrong(String name, List<Copy> there) {
+        if (name.isEmpty()) {
+            return "Give it a name, such as “with the toggle”.";
+        }
+        if (name.length() > 60) {
+            return "Use at most 60 letters.";
+        }
+        if (there.stream().anyMatch(c -> c.name().equalsIgnoreCase(name))) {
+            return "There is one of that name already.";
+        }
+        return there.size() >= MOST_COPIES ? "A job has at most " + MOST_COPIES + " of them. Take one away first." : "";
     }
 
     /**
@@ -190,11 +200,13 @@ class BenchDesk {
 
     /** Puts it back as it was shown last; gives its number, or nothing where there is none. */
     Optional<Long> putBack(long jobId) {
-        Optional<Long> back = transaction.execute(t -> takenOff(jobId)
-                .filter(s -> store.copies(jobId).size() < MOST_COPIES)
-                .map(s -> store.add(jobId, s.copy().name(), s.copy().gear(), s.wiring())));
+        Optional<Long> back = acts.together(
+                jobId,
+                () -> takenOff(jobId)
+                        .filter(s -> store.copies(jobId).size() < MOST_COPIES)
+                        .map(s -> store.add(jobId, s.copy().name(), s.copy().gear(), s.wiring())));
         takenOff.invalidate(jobId);
-        return Objects.requireNonNull(back);
+        return back;
     }
 
     private <T> Optional<T> held(long jobId, long copyId, Function<Copy, T> work) {

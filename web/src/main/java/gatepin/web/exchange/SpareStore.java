@@ -118,7 +118,12 @@ class SpareStore {
                 .single();
     }
 
+    /** Whether some motor on the shelf is called so; the shop's row is held, so that nobody takes the name in between. */
     boolean isCalled(long shop, String name) {
+        jdbc.sql("select id from shop where id = :shop for update")
+                .param("shop", shop)
+                .query(Long.class)
+                .list();
         return onShelf(shop).stream().anyMatch(k -> k.name().equalsIgnoreCase(name));
     }
 
