@@ -6,8 +6,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -23,8 +21,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Bodies extends OncePerRequestFilter {
     private static final Duration PATIENCE = Duration.ofSeconds(1);
 
-    private final Semaphore forms = new Semaphore(32);
-    private final Semaphore files = new Semaphore(8);
+    private final Places forms = new Places(32, PATIENCE);
+    private final Places files = new Places(8, PATIENCE);
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -36,8 +34,8 @@ class Bodies extends OncePerRequestFilter {
             throws ServletException, IOException {
         String type = request.getContentType();
         boolean file = type != null && type.startsWith("multipart/");
-        Semaphore places = file ? files : forms;
-        if (!hasPlace(places)) {
+        Places places = file ? files : forms;
+        if (!places.take()) {
             Plainly.later(
                     response,
                     Duration.ofSeconds(5),
@@ -49,21 +47,12 @@ class Bodies extends OncePerRequestFilter {
         try {
             text = takeIn(request, file);
         } finally {
-            places.release();
+            places.leave();
         }
         if (text) {
             chain.doFilter(request, response);
         } else {
             WellFormed.refuse(response);
-        }
-    }
-
-    private static boolean hasPlace(Semaphore places) {
-        try {
-            return places.tryAcquire(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return false;
         }
     }
 

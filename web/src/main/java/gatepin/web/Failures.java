@@ -39,6 +39,7 @@ class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
     private static final int DEEPEST = 12;
     private static final String RETRY_SECONDS = "5";
+    private static final int MOST_SHOWN = 500;
     private static final Set<String> NOT_TYPED = Set.of("_csrf", "once", "version", MeasuredOn.FIELD);
     private static final SecureRandom RANDOM = new SecureRandom();
 
@@ -77,6 +78,7 @@ class Failures {
                 .filter(e -> !NOT_TYPED.contains(e.getKey()))
                 .map(e -> e.getKey() + " " + String.join(" ", e.getValue()))
                 .collect(Collectors.joining(", "));
+        String shown = typed.length() > MOST_SHOWN ? typed.substring(0, MOST_SHOWN) + " …" : typed;
         return page(
                 request,
                 response,
@@ -85,7 +87,7 @@ class Failures {
                 "You measured on: " + another.then() + ". There now: " + another.now()
                         + ". It is not kept, for it says nothing of what is there now. Go back, reload the page and"
                         + " measure again."
-                        + (typed.isEmpty() ? "" : " What you wrote: " + typed + "."));
+                        + (typed.isEmpty() ? "" : " What you wrote: " + shown + "."));
     }
 
     /** Two did the same at once, or a text is longer than there is room for. */

@@ -7,7 +7,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -28,18 +27,16 @@ class HeavyWork extends OncePerRequestFilter {
             "GET /jobs/\\d+/papers/[a-z]+\\.pdf|GET /jobs/\\d+/job\\.zip|POST /jobs/in"
                     + "|POST /jobs/\\d+/(plate|found)/photos|POST /jobs/\\d+/plate/photos/\\d+/read|POST /jobs/\\d+/windings/trials");
 
-    private final Semaphore places;
+    private final Places places;
     private final Semaphore line;
-    private final Duration patience;
 
     HeavyWork() {
         this(AT_ONCE, IN_LINE, PATIENCE);
     }
 
     HeavyWork(int atOnce, int inLine, Duration patience) {
-        this.places = new Semaphore(atOnce, true);
+        this.places = new Places(atOnce, patience);
         this.line = new Semaphore(atOnce + inLine);
-        this.patience = patience;
     }
 
     @Override
@@ -56,14 +53,14 @@ class HeavyWork extends OncePerRequestFilter {
             return;
         }
         try {
-            if (!hasPlace()) {
+            if (!places.take()) {
                 later(response);
                 return;
             }
             try {
                 chain.doFilter(request, response);
             } finally {
-                places.release();
+                places.leave();
             }
         } finally {
             line.release();
@@ -76,14 +73,5 @@ class HeavyWork extends OncePerRequestFilter {
                 Duration.ofSeconds(15),
                 "Many papers, photos and jobs are being made just now",
                 "Nothing is lost, and nothing was saved by this request. Go back and try again in a moment.");
-    }
-
-    private boolean hasPlace() {
-        try {
-            return places.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return false;
-        }
     }
 }

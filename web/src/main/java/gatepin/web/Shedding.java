@@ -6,8 +6,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -22,16 +20,14 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class Shedding extends OncePerRequestFilter {
     private static final int AT_ONCE = 100;
     private static final Duration PATIENCE = Duration.ofSeconds(4);
-    private final Semaphore room;
-    private final Duration patience;
+    private final Places room;
 
     Shedding() {
         this(AT_ONCE, PATIENCE);
     }
 
     Shedding(int atOnce, Duration patience) {
-        this.room = new Semaphore(atOnce, true);
-        this.patience = patience;
+        this.room = new Places(atOnce, patience);
     }
 
     @Override
@@ -43,7 +39,7 @@ class Shedding extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (!hasRoom()) {
+        if (!room.take()) {
             Plainly.later(
                     response,
                     Duration.ofSeconds(5),
@@ -54,16 +50,7 @@ class Shedding extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } finally {
-            room.release();
-        }
-    }
-
-    private boolean hasRoom() {
-        try {
-            return room.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            return false;
+            room.leave();
         }
     }
 }

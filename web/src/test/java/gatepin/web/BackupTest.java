@@ -219,6 +219,9 @@ class BackupTest {
             "/*!50001 drop database gatepin */;",
             "CREATE TABLE `x` (\n  `id` int\n) ENGINE=CONNECT;",
             "CREATE TABLE `x` (\n  `id` int\n) ENGINE=InnoDB DATA DIRECTORY='/tmp';",
+            "INSERT INTO `shop` VALUES (sleep(100000));",
+            "INSERT INTO `shop` VALUES (1),\n(benchmark(9999999999, 1));",
+            "CREATE TABLE `x` (\n  `id` int DEFAULT (sleep(1000))\n) ENGINE=InnoDB;",
             "create trigger t before insert on shop for each row set @x = 1;",
             "grant all on *.* to 'gatepin_app'@'127.0.0.1';"
         }) {

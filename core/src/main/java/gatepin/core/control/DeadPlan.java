@@ -17,6 +17,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -27,8 +28,9 @@ import java.util.Set;
  *
  * @param checks the readings in the order of work
  * @param unseen the faults that change what a coil does and that none of them tells
+ * @param whole every fault was gone through; false where there are too many of them: then nobody knows what the readings leave untold
  */
-public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen) {
+public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen, boolean whole) {
     private static final Duration LONGEST = Duration.ofSeconds(5);
     private static final Memory MEMORY = new Memory();
 
@@ -42,16 +44,24 @@ public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen) {
         private static final int MOST = 8;
         private final Map<Ladder, DeadPlan> plans = new LinkedHashMap<>();
 
-        synchronized DeadPlan of(Ladder ladder) {
-            DeadPlan plan = plans.remove(ladder);
-            if (plan == null) {
-                plan = new Maker(ladder).plan();
-            }
+        /** Nobody waits for the plan of another ladder. */
+        DeadPlan of(Ladder ladder) {
+            return known(ladder).orElseGet(() -> {
+                DeadPlan plan = new Maker(ladder).plan();
+                keep(ladder, plan);
+                return plan;
+            });
+        }
+
+        private synchronized Optional<DeadPlan> known(Ladder ladder) {
+            return Optional.ofNullable(plans.get(ladder));
+        }
+
+        private synchronized void keep(Ladder ladder, DeadPlan plan) {
             plans.put(ladder, plan);
             if (plans.size() > MOST) {
                 plans.remove(plans.keySet().iterator().next());
             }
-            return plan;
         }
     }
 
@@ -66,6 +76,8 @@ public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen) {
 
         private static final int BETWEEN_WIRES = 4;
         private static final int WIRE_OFF = 9;
+        /** So many faults with so many things held are gone through; every circuit that can be wished here stays below it. */
+        private static final long MOST_WORK = 200_000;
 
         private final Ladder ladder;
         private final ControlNet net;
@@ -85,10 +97,35 @@ public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen) {
                             .map(p -> p.kind() == Kind.LAMP)
                             .orElse(false))
                     .forEach(l -> lamps.add(l.number()));
-            this.holds = List.copyOf(holds());
+            this.holds = isTooLarge() ? List.of() : List.copyOf(holds());
+        }
+
+        /** Faults times what can be held meanwhile, reckoned before any of it is listed. */
+        private boolean isTooLarge() {
+            long starters = ladder.of(Kind.BUTTON, Kind.SELECTOR).size();
+            long guards = ladder.of(Kind.EMERGENCY_STOP, Kind.STOP, Kind.OVERLOAD, Kind.LIMIT)
+                    .size();
+            long armatures = ladder.of(Kind.CONTACTOR, Kind.RELAY).size();
+            long relays = ladder.of(Kind.RELAY).size();
+            long holds =
+                    (1 + starters + armatures) * (1 + starters + guards) + relays * starters * (armatures + guards);
+            long points = net.terminals().size();
+            return holds * (2L * net.contacts().size() + net.wires().size() + points * points / 2) > MOST_WORK;
         }
 
         DeadPlan plan() {
+            return holds.isEmpty() ? plain() : exact();
+        }
+
+        /** What everybody reads anyway, of a circuit that is too large for more. */
+        private DeadPlan plain() {
+            List<DeadCheck> checks = new ArrayList<>(List.of(read(List.of(), ControlNet.HOT, ControlNet.COMMON)));
+            ladder.of(Kind.BUTTON, Kind.SELECTOR)
+                    .forEach(p -> checks.add(read(List.of(p.name()), ControlNet.HOT, ControlNet.COMMON)));
+            return new DeadPlan(checks, List.of(), false);
+        }
+
+        private DeadPlan exact() {
             holds.forEach(h -> add(read(h, ControlNet.HOT, ControlNet.COMMON), 1));
             for (Load load : coils()) {
                 holds.forEach(h -> add(read(h, ControlNet.HOT, load.a()), AT_A_COIL));
@@ -137,7 +174,7 @@ public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen) {
                     .sorted()
                     .map(reads::get)
                     .toList();
-            return new DeadPlan(chosen, unseen);
+            return new DeadPlan(chosen, unseen, true);
         }
 
         private void add(DeadCheck read, int price) {
@@ -276,9 +313,14 @@ public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen) {
                 return true;
             }
             Paths faulty = Paths.of(net, fault, effort);
-            return !ways(sound.shorts()).equals(ways(faulty.shorts()))
-                    || coils().stream()
-                            .anyMatch(l -> !ways(sound.to(l.number())).equals(ways(faulty.to(l.number()))));
+            try {
+                return !ways(sound.shorts()).equals(ways(faulty.shorts()))
+                        || coils().stream()
+                                .anyMatch(l -> !ways(sound.to(l.number())).equals(ways(faulty.to(l.number()))));
+            } catch (Effort.TooMuch e) {
+                // nobody knows: then it does
+                return true;
+            }
         }
 
         /** What passes another load first pulls no coil in. */

@@ -176,7 +176,11 @@ public record Facts(
 
         /** What its dead check still lacks: a reading that is not taken, or one that shows something else. */
         Optional<Sentence> deadLack() {
-            List<DeadCheck> all = DeadPlan.of(ladder).checks();
+            DeadPlan plan = DeadPlan.of(ladder);
+            if (!plan.whole()) {
+                return Optional.of(Sentence.of("lack.controlTooLarge"));
+            }
+            List<DeadCheck> all = plan.checks();
             long open = all.stream().filter(c -> shown(c).isEmpty()).count();
             return all.stream()
                     .filter(c -> shown(c).map(s -> !c.agrees(s)).orElse(false))
@@ -185,9 +189,8 @@ public record Facts(
                             ? Sentence.of("lack.controlWrong.nothing")
                             : Sentence.of("lack.controlWrong", String.join(", ", c.hold())))
                     .or(() -> open > 0 ? Optional.of(Sentence.of("lack.controlReads", open)) : Optional.empty())
-                    .or(() -> DeadPlan.of(ladder).unseen().stream()
-                            .findFirst()
-                            .map(f -> Sentence.of("lack.controlUntold", f.words())));
+                    .or(() ->
+                            plan.unseen().stream().findFirst().map(f -> Sentence.of("lack.controlUntold", f.words())));
         }
     }
 

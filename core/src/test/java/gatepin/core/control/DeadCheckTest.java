@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -86,6 +87,25 @@ class DeadCheckTest {
         return reached.contains(check.to());
     }
 
+    @Test
+    @Timeout(60)
+    void aLadderOfThreeHundredContactsEndsAndClaimsNothing() {
+        StringBuilder text = new StringBuilder("S0 stop\nF2 overload\n");
+        StringBuilder rungs = new StringBuilder("shared: S0 nc - F2 nc\n");
+        for (int i = 1; i <= 40; i++) {
+            text.append("S").append(100 + i).append(i % 2 == 0 ? " button forward\n" : " button reverse\n");
+            text.append("K")
+                    .append(100 + i)
+                    .append(i > 2 ? " relay\n" : i == 1 ? " contactor reverse\n" : " contactor forward\n");
+            rungs.append("K" + (100 + i) + ": (S" + (100 + i) + " no or K" + (100 + i) + " no) - K" + (100 + i % 40 + 1)
+                    + " nc - K" + (100 + (i + 5) % 40 + 1) + " nc - S" + (100 + (i + 2) % 40 + 1) + " nc\n");
+        }
+        Ladder large = LadderText.read(text.append(rungs).toString()).value().orElseThrow();
+        DeadPlan plan = DeadPlan.of(large);
+        assertThat(plan.whole()).isFalse();
+        assertThat(plan.checks()).hasSize(41);
+    }
+
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4})
     void whateverBreaksAStopAnOverloadOrAnInterlockIsToldLampsOrNot(long seed) {
@@ -97,6 +117,7 @@ class DeadCheckTest {
             ControlNet net = ControlNet.of(ladder);
             DeadPlan plan = DeadPlan.of(ladder);
             assertThat(plan.unseen()).as("%s", LadderText.write(ladder)).isEmpty();
+            assertThat(plan.whole()).as("%s", LadderText.write(ladder)).isTrue();
             for (DeadCheck check : plan.checks()) {
                 if (!check.wireOff()) {
                     assertThat(shown(net, ControlFault.NONE, check))
@@ -129,6 +150,7 @@ class DeadCheckTest {
             Ladder ladder = wishes.ladder();
             DeadPlan plan = DeadPlan.of(ladder);
             assertThat(plan.unseen()).isEmpty();
+            assertThat(plan.whole()).as("%s", LadderText.write(ladder)).isTrue();
             assertThat(plan.checks().size())
                     .as("%s", LadderText.write(ladder))
                     .isLessThanOrEqualTo(ControlNet.of(ladder).wires().size() * 5 / 4);

@@ -10,6 +10,7 @@ import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlNet;
 import gatepin.core.control.ControlSizing;
 import gatepin.core.control.ControlWishes;
+import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Examined;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderEdit;
@@ -112,6 +113,7 @@ class ControlController {
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
         model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
         model.addAttribute("dead", ControlPage.dead(ladder, file.facts().gear().control()));
+        model.addAttribute("deadWhole", DeadPlan.of(ladder).whole());
         model.addAttribute(
                 "untold", ControlPage.untold(ladder).stream().map(file::say).toList());
         model.addAttribute(

@@ -90,7 +90,7 @@ public class Acts {
     private <T> T alone(long jobId, Seen seen, Function<Act, T> work) {
         for (int attempt = 1; ; attempt++) {
             try {
-                return java.util.Objects.requireNonNull(transaction.execute(t -> {
+                T done = java.util.Objects.requireNonNull(transaction.execute(t -> {
                     if (!jobs.hold(jobId)) {
                         throw new IllegalArgumentException("there is no job " + jobId);
                     }
@@ -99,11 +99,14 @@ public class Acts {
                     MeasuredOn.holdAgainst(before, seen.versions(), JobPages.about(before));
                     return work.apply(new Act(before, shops.ownerOf(before.job().shopId()), log));
                 }));
+                MeasuredOn.settled(true);
+                return done;
             } catch (PessimisticLockingFailureException e) {
                 // inside a larger transaction, the larger one has to be tried again
                 if (attempt == TRIES || TransactionSynchronizationManager.isActualTransactionActive()) {
                     throw e;
                 }
+                MeasuredOn.settled(false);
                 rest(attempt);
             }
         }

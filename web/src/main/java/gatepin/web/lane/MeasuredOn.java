@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.web.context.request.RequestAttributes;
@@ -26,6 +27,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
 
     private static final String HELD_AGAINST = MeasuredOn.class.getName() + ".heldAgainst";
     private static final String BETWEEN = "|";
+    private static final Set<JobPart> EVIDENCE = Set.of(JobPart.WINDINGS, JobPart.PLATE, JobPart.CHECKS, JobPart.MAP);
 
     /** What a room keeps that readings are taken of: another is told by another word. */
     public interface Thing {
@@ -99,17 +101,28 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     }
 
     /**
-     * Holds what was sent against what is there, once in a request: what the act itself then changes is no other thing.
+     * Holds what was sent against what is there, until it was found the same: what the act itself then changes is no other thing.
      *
      * @throws Another when it was measured on something else
      */
     static void holdAgainst(JobFile now, Map<JobPart, Integer> parts, String words) {
-        if (!(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
+        if (EVIDENCE.stream().noneMatch(p -> isAdded(parts, p))
+                || !(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
                 || request.getAttribute(HELD_AGAINST, RequestAttributes.SCOPE_REQUEST) != null) {
             return;
         }
-        request.setAttribute(HELD_AGAINST, true, RequestAttributes.SCOPE_REQUEST);
         holdAgainst(request.getRequest(), now, parts, words);
+        settled(true);
+    }
+
+    /** From here on the request has done something; or it has not, and is held against what is there anew when it is tried again. */
+    static void settled(boolean done) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request != null && done) {
+            request.setAttribute(HELD_AGAINST, true, RequestAttributes.SCOPE_REQUEST);
+        } else if (request != null) {
+            request.removeAttribute(HELD_AGAINST, RequestAttributes.SCOPE_REQUEST);
+        }
     }
 
     /** Holds what one request sent against what is there. */
