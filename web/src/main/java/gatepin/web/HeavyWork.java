@@ -10,6 +10,8 @@ import java.util.concurrent.Semaphore;
 import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -23,12 +25,16 @@ class HeavyWork extends OncePerRequestFilter {
     private static final int AT_ONCE = 2;
     private static final int IN_LINE = 40;
     private static final Duration PATIENCE = Duration.ofSeconds(40);
+    private static final int COMES_BACK_SECONDS = 2;
+    private static final Duration FIRST_IN_LINE = Duration.ofSeconds(2);
+    private static final String NUMBER = "inLine";
     private static final Pattern HEAVY = Pattern.compile(
             "GET /jobs/\\d+/papers/[a-z]+\\.pdf|GET /jobs/\\d+/job\\.zip|POST /jobs/in"
                     + "|POST /jobs/\\d+/(plate|found)/photos|POST /jobs/\\d+/plate/photos/\\d+/read|POST /jobs/\\d+/windings/trials");
 
     private final Places places;
     private final Semaphore line;
+    private final Tickets tickets = new Tickets(Duration.ofSeconds(5L * COMES_BACK_SECONDS));
 
     HeavyWork() {
         this(AT_ONCE, IN_LINE, PATIENCE);
@@ -48,6 +54,10 @@ class HeavyWork extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (comesBack(request)) {
+            inTurn(request, response, chain);
+            return;
+        }
         if (!line.tryAcquire()) {
             later(response);
             return;
@@ -65,6 +75,40 @@ class HeavyWork extends OncePerRequestFilter {
         } finally {
             line.release();
         }
+    }
+
+    /** Who looks at pages and asks for a file again and again: he sees his place in the line, and keeps it. */
+    private static boolean comesBack(HttpServletRequest request) {
+        String accepted = request.getHeader(HttpHeaders.ACCEPT);
+        return request.getMethod().equals("GET") && accepted != null && accepted.contains(MediaType.TEXT_HTML_VALUE);
+    }
+
+    private void inTurn(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        long number = tickets.come(number(request));
+        int before = tickets.before(number);
+        if (before > 0 || !places.take(FIRST_IN_LINE)) {
+            response.setHeader(
+                    "Refresh", COMES_BACK_SECONDS + ";url=" + request.getRequestURI() + "?" + NUMBER + "=" + number);
+            Plainly.later(
+                    response,
+                    Duration.ofSeconds(COMES_BACK_SECONDS),
+                    "In the making",
+                    (before == 0 ? "You are next." : before == 1 ? "One is before you." : before + " are before you.")
+                            + " This page goes on by itself as soon as it is your turn.");
+            return;
+        }
+        try {
+            tickets.leave(number);
+            chain.doFilter(request, response);
+        } finally {
+            places.leave();
+        }
+    }
+
+    private static long number(HttpServletRequest request) {
+        String number = request.getParameter(NUMBER);
+        return number != null && number.matches("\\d{1,18}") ? Long.parseLong(number) : 0;
     }
 
     private static void later(HttpServletResponse response) throws IOException {

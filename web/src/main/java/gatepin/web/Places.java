@@ -16,6 +16,11 @@ final class Places {
 
     /** Takes a place; false where none came free in time. */
     boolean take() {
+        return take(patience);
+    }
+
+    /** The same with a patience of its own. */
+    boolean take(Duration patience) {
         try {
             return free.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS);
         } catch (InterruptedException e) {

@@ -46,6 +46,7 @@ class ArchitectureTest {
                     "gatepin.web.plan..",
                     "gatepin.web.shop..",
                     "gatepin.web.photo..",
+                    "gatepin.web.form..",
                     "gatepin.web.sql..")
             .should()
             .dependOnClassesThat()

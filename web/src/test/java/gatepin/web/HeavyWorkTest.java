@@ -61,6 +61,38 @@ class HeavyWorkTest {
     }
 
     @Test
+    void whoLooksAtPagesSeesHisPlaceAndKeepsIt() throws Exception {
+        HeavyWork full = new HeavyWork(0, 0, Duration.ofMillis(1));
+        MockHttpServletResponse first = browse(full, "/jobs/1/job.zip");
+        MockHttpServletResponse second = browse(full, "/jobs/2/papers/cover.pdf");
+
+        assertThat(first.getStatus()).isEqualTo(503);
+        assertThat(first.getContentAsString()).contains("You are next.");
+        assertThat(second.getContentAsString()).contains("One is before you.");
+        assertThat(second.getHeader("Refresh")).isEqualTo("2;url=/jobs/2/papers/cover.pdf?inLine=2");
+        // comes back by that address, and stands where he stood
+        assertThat(browse(full, "/jobs/2/papers/cover.pdf?inLine=2").getContentAsString())
+                .contains("One is before you.");
+        goOn.countDown();
+        assertThat(browse(new HeavyWork(1, 0, Duration.ofMillis(1)), "/jobs/2/papers/cover.pdf?inLine=2")
+                        .getStatus())
+                .as("nobody is there any more")
+                .isEqualTo(200);
+    }
+
+    private static MockHttpServletResponse browse(HeavyWork heavy, String address) throws Exception {
+        String[] parts = address.split("\\?inLine=");
+        MockHttpServletRequest request = new MockHttpServletRequest("GET", parts[0]);
+        request.addHeader("Accept", "text/html,application/xhtml+xml");
+        if (parts.length > 1) {
+            request.setParameter("inLine", parts[1]);
+        }
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        heavy.doFilter(request, response, (q, a) -> {});
+        return response;
+    }
+
+    @Test
     void pagesDoNotStandInThatLine() {
         goOn.countDown();
         HeavyWork shut = new HeavyWork(0, 0, Duration.ofMillis(1));

@@ -1,6 +1,8 @@
 package gatepin.core.lane;
 
+import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.Set;
 
 /** The gates of a job in the order of work. */
@@ -82,6 +84,11 @@ public enum Gate {
     /** The word used in addresses and in the database. */
     public String word() {
         return name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** The gate of a word; empty where it is none. */
+    public static Optional<Gate> of(String word) {
+        return Arrays.stream(values()).filter(g -> g.word().equals(word)).findFirst();
     }
 
     /** The facts whose change drops this gate's pin. */

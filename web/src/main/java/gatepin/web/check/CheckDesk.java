@@ -19,6 +19,7 @@ import gatepin.core.check.SimulatedReading;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.lane.Fact;
+import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.rotation.StatedRotation;
@@ -74,7 +75,7 @@ public class CheckDesk {
         } else if (entry instanceof Seen seen) {
             CheckWords.log(act, by, seen.seen());
         } else if (entry instanceof Ready ready) {
-            act.saved("log.ready", ready.standsAt().words());
+            act.at(Gate.LIVE).saved("log.ready", ready.standsAt().words());
         }
         return List.of();
     }

@@ -9,6 +9,7 @@ import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Setting;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.lane.Gate;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.JobFile;
 import java.util.Locale;
@@ -39,16 +40,17 @@ public final class CheckWords {
                 .checks()
                 .live()
                 .flatMap(c -> c.plan().step(seen.step()))
-                .ifPresent(e -> act.saved(
-                        "log.live",
-                        by,
-                        Sentence.of(
-                                "live." + e.step().what().name(),
-                                e.step()
-                                        .setting()
-                                        .map(Setting::title)
-                                        .orElse(e.step().part())),
-                        seen(e, seen)));
+                .ifPresent(e -> act.at(Gate.LIVE)
+                        .saved(
+                                "log.live",
+                                by,
+                                Sentence.of(
+                                        "live." + e.step().what().name(),
+                                        e.step()
+                                                .setting()
+                                                .map(Setting::title)
+                                                .orElse(e.step().part())),
+                                seen(e, seen)));
     }
 
     /** A reading as the meter showed it. */

@@ -9,6 +9,7 @@ import gatepin.core.rotation.StatedRotation.End;
 import gatepin.web.exchange.ExchangeDesk;
 import gatepin.web.exchange.Kept;
 import gatepin.web.exchange.OldMotor;
+import gatepin.web.lane.Seen;
 import java.util.Optional;
 
 /** What lies on the orchard's motor shelf, and what was measured on the grinder whose motor must go. All invented. */
@@ -54,6 +55,7 @@ final class DemoShelf {
                 "");
         desk.measured(
                 grinder,
+                Seen.ANY,
                 new OldMotor(
                         1,
                         1725,

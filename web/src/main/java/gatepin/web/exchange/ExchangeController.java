@@ -16,15 +16,19 @@ import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
 import gatepin.core.words.Wording;
 import gatepin.web.exchange.ExchangeDesk.OnShelf;
+import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Post;
+import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.shop.ShopStore.Shop;
 import gatepin.web.shop.Shops;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -49,6 +53,29 @@ class ExchangeController {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTE = 500;
     private static final int LONGEST_REASON = 200;
+
+    /** What is written down of an old motor, as the page calls it. */
+    private static final Map<String, String> FIELDS = fields();
+
+    private static Map<String, String> fields() {
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("horsepower", "Horsepower");
+        fields.put("rpm", "Rpm");
+        fields.put("amps", "Amps");
+        fields.put("threePhase", "Three phases");
+        fields.put("bothWays", "Both ways");
+        fields.put("turned", "Turned");
+        fields.put("seenFrom", "Seen from");
+        fields.put("pulley", "a: pulley");
+        fields.put("face", "b: its face");
+        fields.put("shaft", "c: shaft");
+        fields.put("key", "Key");
+        fields.put("height", "d: feet to shaft");
+        fields.put("clearance", "e: room to a cover");
+        fields.put("fixing", "How it is fixed");
+        fields.put("note", "What else to remember");
+        return fields;
+    }
 
     private final ExchangeDesk desk;
     private final JobPages pages;
@@ -368,20 +395,33 @@ class ExchangeController {
         note(typed, problems);
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
+            JobPages.stillSeen(model, Seen.of(JobPart.MOUNT, JobPages.version(typed)));
             return new ModelAndView(exchange(file, model, typed), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
-        desk.measured(
-                id,
-                new OldMotor(
-                        horsepower.orElseThrow(),
-                        (int) Math.round(rpm.orElseThrow()),
-                        typed.containsKey("threePhase"),
-                        amps,
-                        typed.containsKey("bothWays"),
-                        turned(typed),
-                        mount,
-                        typed.getOrDefault("note", "").strip()));
+        OldMotor old = new OldMotor(
+                horsepower.orElseThrow(),
+                (int) Math.round(rpm.orElseThrow()),
+                typed.containsKey("threePhase"),
+                amps,
+                typed.containsKey("bothWays"),
+                turned(typed),
+                mount,
+                typed.getOrDefault("note", "").strip());
+        try {
+            desk.measured(id, JobPages.version(typed), old);
+        } catch (StaleEdit stale) {
+            JobFile now = pages.file(id);
+            model.addAttribute("conflict", conflicts(typed(file, Optional.of(old)), typed(now, desk.old(id))));
+            return new ModelAndView(exchange(now, model, typed), model.asMap(), HttpStatus.CONFLICT);
+        }
         return new ModelAndView("redirect:/jobs/" + id + "/exchange?saved");
+    }
+
+    private static List<Conflict> conflicts(Map<String, String> yours, Map<String, String> theirs) {
+        List<Conflict> conflicts = new ArrayList<>();
+        FIELDS.forEach((field, words) ->
+                Conflict.compare(conflicts, words, yours.getOrDefault(field, ""), theirs.getOrDefault(field, "")));
+        return conflicts;
     }
 
     private static StatedRotation turned(Map<String, String> typed) {

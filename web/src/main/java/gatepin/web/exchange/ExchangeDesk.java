@@ -24,7 +24,6 @@ import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;
 import gatepin.web.shop.ShopStore;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -130,9 +129,14 @@ public class ExchangeDesk {
         return mounts.of(job);
     }
 
-    /** Writes down what the next motor has to match. */
-    public void measured(long jobId, OldMotor old) {
-        acts.on(jobId, new Seen(Map.of()), act -> {
+    /**
+     * Writes down what the next motor has to match.
+     *
+     * @param version how often it had been written down when the person saw it
+     * @throws StaleEdit when somebody did so since
+     */
+    public void measured(long jobId, int version, OldMotor old) {
+        acts.on(jobId, Seen.of(JobPart.MOUNT, version), act -> {
             mounts.save(jobId, old);
             act.saved("log.exchange.measured");
             return List.of();

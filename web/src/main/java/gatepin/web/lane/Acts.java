@@ -2,6 +2,7 @@ package gatepin.web.lane;
 
 import gatepin.core.Sentence;
 import gatepin.core.lane.Fact;
+import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.lane.Lane.Pin;
@@ -97,7 +98,8 @@ public class Acts {
                     JobFile before = files.inside(jobId);
                     seen.check(before);
                     MeasuredOn.holdAgainst(before, seen.versions(), JobPages.about(before));
-                    return work.apply(new Act(before, shops.ownerOf(before.job().shopId()), log));
+                    return work.apply(new Act(
+                            before, gate(seen), shops.ownerOf(before.job().shopId()), log));
                 }));
                 MeasuredOn.settled(true);
                 return done;
@@ -110,6 +112,11 @@ public class Acts {
                 rest(attempt);
             }
         }
+    }
+
+    /** Where an act is done that writes these parts: at the gate of the one that comes first. */
+    private static Optional<Gate> gate(Seen seen) {
+        return seen.versions().keySet().stream().sorted().findFirst().flatMap(JobPart::gate);
     }
 
     private static void rest(int attempt) {
@@ -125,7 +132,7 @@ public class Acts {
         long jobId = act.job().id();
         if (act.job().planId().isPresent() && changes.stream().anyMatch(c -> PLAN_RELIES_ON.contains(c.fact()))) {
             jobs.setPlan(jobId, Optional.empty());
-            act.note(Kind.DROPPED, Sentence.of("log.planPutAside"));
+            act.at(Gate.SWITCH).note(Kind.DROPPED, Sentence.of("log.planPutAside"));
         }
         List<Drop> drops = new ArrayList<>(before.lane().dropsAfter(changes));
         drops.forEach(d -> drop(act, d));
@@ -159,6 +166,7 @@ public class Acts {
 
     private void drop(Act act, Drop drop) {
         pins.set(act.job().id(), drop.gate(), new Pin(Pin.State.DROPPED, drop.reason()));
-        act.note(Kind.DROPPED, Sentence.of("log.dropped", drop.gate().title(), drop.reason()));
+        act.at(drop.gate())
+                .note(Kind.DROPPED, Sentence.of("log.dropped", drop.gate().title(), drop.reason()));
     }
 }

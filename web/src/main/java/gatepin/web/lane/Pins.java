@@ -34,7 +34,7 @@ public class Pins {
                     file.lane().hindrances(gate, file.evidence().lack(gate));
             if (hindrances.isEmpty()) {
                 pins.set(jobId, gate, new Pin(Pin.State.PULLED, Sentence.none()));
-                act.note(Kind.PULLED, Sentence.of("log.pulled", gate.title()));
+                act.at(gate).note(Kind.PULLED, Sentence.of("log.pulled", gate.title()));
                 return List.of();
             }
             if (override.isBlank()) {
@@ -42,7 +42,7 @@ public class Pins {
             }
             Sentence reason = Sentence.own(override.strip());
             pins.set(jobId, gate, new Pin(Pin.State.OVERRIDDEN, reason));
-            act.note(Kind.OVERRIDDEN, Sentence.of("log.overridden", gate.title(), reason));
+            act.at(gate).note(Kind.OVERRIDDEN, Sentence.of("log.overridden", gate.title(), reason));
             return List.of();
         });
     }

@@ -29,7 +29,8 @@ class SameThing implements HandlerInterceptor, WebMvcConfigurer {
     private static Map<Pattern, JobPart> evidence() {
         Map<Pattern, JobPart> evidence = new LinkedHashMap<>();
         evidence.put(Pattern.compile("/windings/.*"), JobPart.WINDINGS);
-        evidence.put(Pattern.compile("/plate/photos"), JobPart.PLATE);
+        evidence.put(Pattern.compile("/plate/photos"), JobPart.PLATE_PHOTOS);
+        evidence.put(Pattern.compile("/found/photos"), JobPart.FOUND_PHOTOS);
         evidence.put(Pattern.compile("/(cold|live|control/read|ahead/read)(/.*)?"), JobPart.CHECKS);
         evidence.put(Pattern.compile("/switch/map/(buzz|chart)"), JobPart.MAP);
         return evidence;

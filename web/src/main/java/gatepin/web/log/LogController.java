@@ -11,7 +11,6 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.time.ZoneId;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
@@ -54,19 +53,15 @@ class LogController {
         return shops.shop(file.job().shopId()).map(Shop::zone).orElse(ZoneId.of("UTC"));
     }
 
-    private static Optional<Gate> gate(String word) {
-        return Arrays.stream(Gate.values()).filter(g -> g.word().equals(word)).findFirst();
-    }
-
     @GetMapping("/jobs/{id}/log")
     String log(@PathVariable long id, @RequestParam(defaultValue = "") String gate, Model model) {
         JobFile file = pages.file(id);
         pages.fill(model, file, file.lane().next().orElse(Gate.WIRE));
         LogPage page = page(file);
         model.addAttribute("fence", Post.fence(file.lane(), Optional.empty()));
-        model.addAttribute("days", page.days(gate(gate)));
+        model.addAttribute("days", page.days(Gate.of(gate)));
         model.addAttribute("gates", page.gates());
-        model.addAttribute("at", gate(gate).map(Gate::word).orElse(""));
+        model.addAttribute("at", Gate.of(gate).map(Gate::word).orElse(""));
         model.addAttribute("zone", zone(file).getId());
         return "log/log";
     }
@@ -75,7 +70,7 @@ class LogController {
     ResponseEntity<byte[]> csv(@PathVariable long id, @RequestParam(defaultValue = "") String gate) throws IOException {
         StringWriter text = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(text, CSV)) {
-            for (LogPage.Line line : page(pages.file(id)).lines(gate(gate))) {
+            for (LogPage.Line line : page(pages.file(id)).lines(Gate.of(gate))) {
                 printer.printRecord(line.at(), cell(line.who()), line.gate(), line.kind(), cell(line.what()));
             }
         }
@@ -97,6 +92,6 @@ class LogController {
     ResponseEntity<List<LogPage.Line>> json(@PathVariable long id, @RequestParam(defaultValue = "") String gate) {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, named("log-" + id + ".json"))
-                .body(page(pages.file(id)).lines(gate(gate)));
+                .body(page(pages.file(id)).lines(Gate.of(gate)));
     }
 }

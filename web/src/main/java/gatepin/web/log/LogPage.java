@@ -21,23 +21,6 @@ import java.util.Set;
 final class LogPage {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM uuuu", Locale.ENGLISH);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    /** At which gate a thing is done, by the second word of its sentence's key. */
-    private static final Map<Gate, Set<String>> DONE_AT = Map.ofEntries(
-            Map.entry(Gate.SAFE, Set.of("safe", "capacitor")),
-            Map.entry(Gate.FOUND, Set.of("found", "foundPhoto")),
-            Map.entry(Gate.PLATE, Set.of("plate", "platePhoto", "traces")),
-            Map.entry(Gate.DIAGRAM, Set.of("diagram", "board")),
-            Map.entry(
-                    Gate.WINDINGS,
-                    Set.of("pad", "ohms", "marksTrusted", "senseTest", "marked", "eye", "trial", "step")),
-            Map.entry(Gate.SUPPLY, Set.of("supply")),
-            Map.entry(Gate.ROTATION, Set.of("rotation")),
-            Map.entry(Gate.SWITCH, Set.of("switch", "plan", "planPutAside", "mapped")),
-            Map.entry(Gate.WIRE, Set.of("made", "unmade", "comeOut")),
-            Map.entry(Gate.COLD, Set.of("cold", "mended", "meter")),
-            Map.entry(Gate.LIVE, Set.of("ready", "live", "exchanged")),
-            Map.entry(Gate.HANDOVER, Set.of("paper", "isolator")));
-
     private final JobFile file;
     private final List<Entry> entries;
     private final ZoneId zone;
@@ -69,25 +52,11 @@ final class LogPage {
                 .map(e -> new Line(
                         e.at().atZone(zone).toOffsetDateTime().truncatedTo(ChronoUnit.MILLIS),
                         e.who(),
-                        gate(e).map(Gate::word).orElse(""),
+                        e.gate().map(Gate::word).orElse(""),
                         e.kind().name().toLowerCase(Locale.ROOT),
                         file.say(e.words())))
                 .filter(l -> at.isEmpty() || l.gate().equals(at.orElseThrow().word()))
                 .toList();
-    }
-
-    private static Optional<Gate> gate(Entry entry) {
-        String[] key = entry.words().key().split("\\.");
-        if (key.length < 2) {
-            return Optional.empty();
-        }
-        boolean ofPin = Set.of("pulled", "overridden", "dropped").contains(key[1])
-                && !entry.words().args().isEmpty();
-        return Arrays.stream(Gate.values())
-                .filter(g -> ofPin
-                        ? g.title().equals(entry.words().args().get(0))
-                        : DONE_AT.getOrDefault(g, Set.of()).contains(key[1]))
-                .findFirst();
     }
 
     /** The same grouped by day. */

@@ -24,6 +24,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -76,6 +77,22 @@ class ParcelController {
         } finally {
             turn.release();
         }
+    }
+
+    @ExceptionHandler(Parcels.TooManyPhotos.class)
+    ModelAndView tooManyPhotos() {
+        HttpStatus status = HttpStatus.PAYLOAD_TOO_LARGE;
+        return new ModelAndView(
+                "error",
+                Map.of(
+                        "status",
+                        status.value(),
+                        "title",
+                        "Its photos are too many for one file",
+                        "words",
+                        "A job's file takes 38 MB of photos along, and this job has more. Nothing is lost: ./gatepin backup"
+                                + " takes the whole yard with all of them."),
+                status);
     }
 
     @GetMapping("/jobs/in")

@@ -49,6 +49,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class Parcels {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
+    private static final String LOG = "log_entry";
+
+    /** Of a longer log the newest entries go along. */
+    private static final int MOST_LOG = 5000;
+
+    /** Jobs of today have fewer; those of before there was a limit may have more. */
+    private static final long MOST_PHOTO_BYTES = 38_000_000;
 
     private final TableStore tables;
     private final RowStore rows;
@@ -81,7 +88,16 @@ public class Parcels {
         this.transaction = new TransactionTemplate(transactions);
     }
 
-    /** A job as a file, as it is at one moment. */
+    /** A job has more photos than a file takes that can come in again. */
+    static final class TooManyPhotos extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+
+    /**
+     * A job as a file, as it is at one moment.
+     *
+     * @throws TooManyPhotos when the file could not come in again
+     */
     @Transactional(readOnly = true)
     public byte[] pack(long jobId) {
         JobFile file = files.file(jobId);
@@ -98,7 +114,8 @@ public class Parcels {
                 .put("zone", shop.zone().getId());
         root.set("facts", FactsJson.write(file.facts()));
         ArrayNode entries = root.putArray("log");
-        log.entries(jobId)
+        log.entries(jobId).stream()
+                .limit(MOST_LOG)
                 .forEach(e -> entries.addObject()
                         .put("at", e.at().toString())
                         .put("who", e.who())
@@ -119,11 +136,21 @@ public class Parcels {
         Map<String, List<Map<String, @Nullable Object>>> taken = new LinkedHashMap<>();
         Map<String, Set<Long>> pointedTo = Map.of(Unpacking.PERSON, new TreeSet<>(), Unpacking.SWITCH, new TreeSet<>());
         ObjectNode all = JSON.objectNode();
+        long left = MOST_PHOTO_BYTES;
         for (Table table : tables.tables()) {
             List<Map<String, @Nullable Object>> its = rows.rows(table, taken, machine);
             taken.put(table.name(), its);
+            if (table.name().equals(LOG) && its.size() > MOST_LOG) {
+                its = its.subList(its.size() - MOST_LOG, its.size());
+            }
             ArrayNode array = all.putArray(table.name());
             for (Map<String, @Nullable Object> row : its) {
+                for (Object value : row.values()) {
+                    left -= value instanceof byte[] picture ? picture.length : 0;
+                }
+                if (left < 0) {
+                    throw new TooManyPhotos();
+                }
                 array.add(json(table, row, photos));
                 for (Reference reference : table.references()) {
                     if (row.get(reference.column()) instanceof Long id

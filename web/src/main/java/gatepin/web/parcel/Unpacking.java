@@ -26,6 +26,9 @@ final class Unpacking {
 
     private static final int LONGEST_NAME = 80;
 
+    /** More rows than this have nothing to do with a job; what goes out has fewer. */
+    private static final int MOST_ROWS = 12_000;
+
     private final TableStore tables;
     private final RowStore rows;
     private final ShopStore shops;
@@ -50,6 +53,7 @@ final class Unpacking {
         private final Map<String, Table> known = new LinkedHashMap<>();
         private final Map<String, Map<Long, Long>> keys = new LinkedHashMap<>();
         private final List<Long> plans = new ArrayList<>();
+        private final Map<String, Long> people = new LinkedHashMap<>();
 
         Work(long shopId, JobArchive archive) {
             this.shopId = shopId;
@@ -70,10 +74,27 @@ final class Unpacking {
                     || record.path("tables").path("motor").size() != 1) {
                 throw new IllegalArgumentException("a job is one, of one machine with one motor");
             }
+            int all = 0;
+            for (JsonNode its : record.path("tables")) {
+                all += its.size();
+            }
+            if (all > MOST_ROWS) {
+                throw new IllegalArgumentException("more rows than a job has");
+            }
             for (Table table : order) {
+                boolean alone = order.stream()
+                        .flatMap(t -> t.references().stream())
+                        .noneMatch(r -> r.toTable().equals(table.name()));
+                List<Map<String, @Nullable Object>> together = new ArrayList<>();
                 for (JsonNode row : record.path("tables").path(table.name())) {
-                    insert(table, row);
+                    Map<String, @Nullable Object> values = values(table, row);
+                    if (alone && values.values().stream().noneMatch(byte[].class::isInstance)) {
+                        together.add(values);
+                    } else {
+                        insert(table, row, values);
+                    }
                 }
+                rows.insertAll(table, together);
             }
             long jobId = one("job");
             if (!plans.isEmpty()) {
@@ -86,7 +107,7 @@ final class Unpacking {
             return keys.getOrDefault(table, Map.of()).values().iterator().next();
         }
 
-        private void insert(Table table, JsonNode row) {
+        private Map<String, @Nullable Object> values(Table table, JsonNode row) {
             Map<String, @Nullable Object> values = new LinkedHashMap<>();
             row.fieldNames().forEachRemaining(name -> {
                 if (table.column(name).isEmpty()) {
@@ -109,6 +130,10 @@ final class Unpacking {
                 }
                 values.put(column.name(), value.isNull() ? null : here(table, column, value));
             }
+            return values;
+        }
+
+        private void insert(Table table, JsonNode row, Map<String, @Nullable Object> values) {
             Optional<Long> key = rows.insert(table, values);
             key.ifPresent(k -> {
                 Long before = keys.computeIfAbsent(table.name(), t -> new LinkedHashMap<>())
@@ -187,7 +212,8 @@ final class Unpacking {
             if (name.isBlank()) {
                 throw new IllegalArgumentException("nobody is called " + key);
             }
-            return rows.person(shopId, name).orElseGet(() -> shops.addPerson(shopId, name));
+            return people.computeIfAbsent(
+                    name, n -> rows.person(shopId, n).orElseGet(() -> shops.addPerson(shopId, n)));
         }
 
         /** The job's switch: the shop's own of that kind, or else, as one that was mapped elsewhere, put beside it on the shelf. */

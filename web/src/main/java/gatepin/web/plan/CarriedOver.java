@@ -1,6 +1,7 @@
 package gatepin.web.plan;
 
 import gatepin.core.Sentence;
+import gatepin.core.lane.Gate;
 import gatepin.web.lane.Act;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;
@@ -29,7 +30,7 @@ public final class CarriedOver {
             }
         }
         if (!comeOut.isEmpty()) {
-            act.saved("log.comeOut", comeOut);
+            act.at(Gate.WIRE).saved("log.comeOut", comeOut);
         }
     }
 }

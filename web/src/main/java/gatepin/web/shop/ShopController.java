@@ -4,8 +4,10 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.supply.Outlets;
 import gatepin.core.supply.Region;
+import gatepin.web.form.Conflict;
 import gatepin.web.shop.ShopStore.Shop;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -111,12 +113,37 @@ class ShopController {
             @RequestParam(defaultValue = "") String region,
             @RequestParam(defaultValue = "UTC") String zone,
             @RequestParam(defaultValue = "") List<String> outlet,
+            @RequestParam(defaultValue = "-1") int version,
             Model model) {
+        Typed typed = new Typed(name, region, zone, outlet);
         model.addAttribute("shop", shop(id));
-        List<Problem> problems = shops.change(id, name, region, zone.strip(), outlet);
+        List<Problem> problems;
+        try {
+            problems = shops.change(id, version, name, region, zone.strip(), outlet);
+        } catch (Shops.SavedSince stale) {
+            Shop now = shop(id);
+            model.addAttribute("shop", now);
+            model.addAttribute("conflict", conflicts(typed, now, shops.outlets(id)));
+            return new ModelAndView(page(model, typed, List.of()), model.asMap(), HttpStatus.CONFLICT);
+        }
+        model.addAttribute("version", version);
         return problems.isEmpty()
                 ? new ModelAndView("redirect:/shops/" + id + "?saved")
-                : again(model, new Typed(name, region, zone, outlet), problems);
+                : again(model, typed, problems);
+    }
+
+    private static List<Conflict> conflicts(Typed yours, Shop theirs, Collection<String> outlets) {
+        List<Conflict> conflicts = new ArrayList<>();
+        Conflict.compare(conflicts, "Name", yours.name(), theirs.name());
+        Conflict.compare(
+                conflicts, "Where it is", yours.region(), theirs.region().name());
+        Conflict.compare(conflicts, "Time zone", yours.zone(), theirs.zone().getId());
+        Conflict.compare(
+                conflicts,
+                "Outlets",
+                String.join(", ", new TreeSet<>(yours.outlets())),
+                String.join(", ", new TreeSet<>(outlets)));
+        return conflicts;
     }
 
     @PostMapping("/shops/{id}/aside")

@@ -27,8 +27,9 @@ public class ShopStore {
      *
      * @param zone its time zone
      * @param aside it was set aside, with all that is in it
+     * @param version how often it was saved
      */
-    public record Shop(long id, String name, Region region, ZoneId zone, boolean aside) {}
+    public record Shop(long id, String name, Region region, ZoneId zone, boolean aside, int version) {}
 
     private static Shop shop(ResultSet row, int number) throws SQLException {
         return new Shop(
@@ -36,10 +37,12 @@ public class ShopStore {
                 row.getString("name"),
                 Region.valueOf(row.getString("region")),
                 ZoneId.of(row.getString("zone")),
-                row.getBoolean("aside"));
+                row.getBoolean("aside"),
+                row.getInt("version"));
     }
 
-    private static final String SELECT = "select id, name, region, zone, set_aside_at is not null as aside from shop";
+    private static final String SELECT =
+            "select id, name, region, zone, set_aside_at is not null as aside, version from shop";
 
     public long addShop(String name, Region region, ZoneId zone) {
         return NewRow.key(jdbc.sql("insert into shop (name, region, zone) values (:name, :region, :zone)")
@@ -66,13 +69,24 @@ public class ShopStore {
         return jdbc.sql(SELECT + " order by id").query(ShopStore::shop).list();
     }
 
-    /** Renames a shop, or says where it is; all its jobs are worked out anew. */
+    /** Holds a shop's row until the transaction ends; gives how often it was saved. Its jobs are held first, as every act on a job holds them. */
+    int hold(long id) {
+        jdbc.sql("select id from job where shop_id = :shop order by id for update")
+                .param("shop", id)
+                .query(Long.class)
+                .list();
+        return jdbc.sql("select version from shop where id = :id for update")
+                .param("id", id)
+                .query(Integer.class)
+                .single();
+    }
+
+    /** Renames a shop that is held, or says where it is; all its jobs are worked out anew. */
     void change(long id, String name, Region region, ZoneId zone) {
-        // jobs before their shop, as every act on a job holds them
         jdbc.sql("update job set revision = revision + 1 where shop_id = :id")
                 .param("id", id)
                 .update();
-        jdbc.sql("update shop set name = :name, region = :region, zone = :zone where id = :id")
+        jdbc.sql("update shop set name = :name, region = :region, zone = :zone, version = version + 1 where id = :id")
                 .param("name", name)
                 .param("region", region.name())
                 .param("zone", zone.getId())

@@ -57,8 +57,21 @@ public class Shops {
         return Reading.of(id);
     }
 
-    /** Renames a shop, or says otherwise where it is and which outlets it has; gives what is wrong with what was typed. */
-    public List<Problem> change(long id, String name, String region, String zone, Collection<String> outlets) {
+    /** Somebody else saved the shop since; nothing was written. */
+    static final class SavedSince extends RuntimeException {
+        private static final long serialVersionUID = 1;
+    }
+
+    /**
+     * Renames a shop, or says otherwise where it is and which outlets it has; gives what is wrong with what was typed.
+     *
+     * @param version how often it had been saved when the person saw it
+     * @throws SavedSince when somebody saved it after that
+     */
+    List<Problem> change(long id, int version, String name, String region, String zone, Collection<String> outlets) {
+        if (shops.hold(id) != version) {
+            throw new SavedSince();
+        }
         List<Problem> problems = problems(Optional.of(id), name, region, zone);
         if (problems.isEmpty()) {
             Region named = Region.valueOf(region);

@@ -5,10 +5,12 @@ import gatepin.core.Reading;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.LogStore;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
 import gatepin.web.shop.ShopStore;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,7 +61,12 @@ public class Machines {
             return wrong("machine", machine, shop.orElseThrow().name() + " already has a machine called " + name + ".");
         }
         long id = jobs.open(shopId, name, note.strip(), Supply.Kind.HOT_AND_NEUTRAL);
-        log.add(jobs.job(id).orElseThrow(), shops.ownerOf(shopId), Kind.OPENED, Sentence.of("log.opened", name));
+        log.add(
+                jobs.job(id).orElseThrow(),
+                shops.ownerOf(shopId),
+                Optional.empty(),
+                Kind.OPENED,
+                Sentence.of("log.opened", name));
         // asks the gates for the first time
         acts.on(id, NOTHING, act -> List.of());
         return Reading.of(id);
@@ -78,8 +85,13 @@ public class Machines {
         return problems;
     }
 
-    /** Calls a machine otherwise; gives what is wrong with what was typed. */
-    List<Problem> rename(long jobId, String machine, String note) {
+    /**
+     * Calls a machine otherwise; gives what is wrong with what was typed.
+     *
+     * @param version how often it had been called otherwise when the person saw it
+     * @throws StaleEdit when somebody did so since
+     */
+    List<Problem> rename(long jobId, int version, String machine, String note) {
         List<Problem> problems = problems(machine, note);
         if (!problems.isEmpty()) {
             return problems;
@@ -89,7 +101,7 @@ public class Machines {
         if (yard.isTaken(machineId, name)) {
             return List.of(new Problem("machine", machine, "The shop already has a machine called " + name + "."));
         }
-        acts.on(jobId, NOTHING, act -> {
+        acts.on(jobId, Seen.of(JobPart.MACHINE, version), act -> {
             yard.rename(machineId, name, note.strip());
             if (!act.job().machine().equals(name)) {
                 act.saved("log.renamed", act.job().machine(), name);

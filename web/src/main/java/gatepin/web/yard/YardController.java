@@ -3,9 +3,13 @@ package gatepin.web.yard;
 import gatepin.core.Reading;
 import gatepin.core.lane.Gate;
 import gatepin.core.words.Wording;
+import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
+import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Post;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
 import gatepin.web.shop.ShopStore.Shop;
 import gatepin.web.shop.Shops;
 import gatepin.web.yard.YardStore.Row;
@@ -211,9 +215,24 @@ class YardController {
             @PathVariable long id,
             @RequestParam(defaultValue = "") String machine,
             @RequestParam(defaultValue = "") String note,
+            @RequestParam(defaultValue = "-1") int version,
             Model model) {
         JobFile file = pages.file(id);
-        Map<String, String> wrong = JobPages.byField(machines.rename(id, machine, note));
+        Map<String, String> wrong;
+        try {
+            wrong = JobPages.byField(machines.rename(id, version, machine, note));
+        } catch (StaleEdit stale) {
+            JobFile now = pages.file(id);
+            List<Conflict> conflicts = new ArrayList<>();
+            Conflict.compare(conflicts, "Machine", machine, now.job().machine());
+            Conflict.compare(conflicts, "Note", note, now.job().note());
+            model.addAttribute("conflict", conflicts);
+            return new ModelAndView(
+                    machinePage(model, now, machine, note, Map.of()), model.asMap(), HttpStatus.CONFLICT);
+        }
+        if (!wrong.isEmpty()) {
+            JobPages.stillSeen(model, Seen.of(JobPart.MACHINE, version));
+        }
         return wrong.isEmpty()
                 ? new ModelAndView("redirect:/jobs/" + id + "/machine?saved")
                 : new ModelAndView(

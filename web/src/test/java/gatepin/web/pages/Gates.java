@@ -23,6 +23,23 @@ public final class Gates {
     /** Opens a job for a loose motor and passes the gates up to its plate; gives the job's address. */
     public String bringIn(String machine) {
         String job = open(machine);
+        passUpToThePlate();
+        return job;
+    }
+
+    /** The same in a shop that nobody else works in. */
+    String bringIntoAShopOfItsOwn(String machine) {
+        visit.go("/shops/new")
+                .type("#name", "Shop of " + machine)
+                .press("Open the shop")
+                .type("#machine", machine)
+                .press("Open the job");
+        String job = visit.path().replace("/safe", "");
+        passUpToThePlate();
+        return job;
+    }
+
+    private void passUpToThePlate() {
         visit.tick("input[name='disconnect'][value='LOOSE']")
                 .tick("input[name='noCapacitor']")
                 .press("Save the lock-out");
@@ -30,7 +47,6 @@ public final class Gates {
         visit.tick("input[name='nothingConnected']").press("Save the wires");
         pullPin();
         visit.one("#output");
-        return job;
     }
 
     public Gates typePlate(String output, String volts, String amps, String highVolts, String highAmps, String rpm) {
@@ -129,6 +145,12 @@ public final class Gates {
     /** A job of a six-lead motor on 230 V, up to its wire list; gives the job's address. */
     public String wireListOfASixLeadMotor(String machine) {
         String job = bringIn(machine);
+        sixLeadsToTheWireList();
+        return job;
+    }
+
+    /** At the Plate gate: a six-lead motor on 230 V, on to its wire list. */
+    void sixLeadsToTheWireList() {
         typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
         typeLeads("T1", "T2", "T3", "T4", "T5", "T8")
                 .typeColumn("230", "TWO_HOT", "T1", "T4 T8", "T2 T3 T5", "T5 T8")
@@ -139,7 +161,6 @@ public final class Gates {
         chooseSwitch("Cross-corner drum");
         visit.press("Use plan A, pull the pin");
         visit.one(".big-wire");
-        return job;
     }
 
     /** The address of the demo's stud board. */

@@ -10,7 +10,7 @@ import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
-import gatepin.web.lane.Conflict;
+import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;

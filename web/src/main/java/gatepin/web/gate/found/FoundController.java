@@ -17,6 +17,7 @@ import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.photo.PhotoReader;
+import gatepin.web.photo.PhotoRoomStore;
 import gatepin.web.photo.TooLarge;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -45,8 +46,10 @@ class FoundController {
     private final JobPages pages;
     private final FoundDesk desk;
     private final FoundWords words;
+    private final PhotoRoomStore photoRoom;
 
-    FoundController(JobPages pages, FoundDesk desk) {
+    FoundController(JobPages pages, FoundDesk desk, PhotoRoomStore photoRoom) {
+        this.photoRoom = photoRoom;
         this.pages = pages;
         this.desk = desk;
         this.words = new FoundWords();
@@ -63,6 +66,8 @@ class FoundController {
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.FOUND);
         model.addAttribute("photos", desk.photos(file.job().id()));
+        model.addAttribute("photoCount", photoRoom.count(file.job().id()));
+        model.addAttribute("mostPhotos", PhotoRoomStore.MOST_OF_A_JOB);
         model.addAttribute("places", places(file));
         model.addAttribute("findings", file.workup().once("found findings", () -> words.findings(file)));
         model.addAttribute("does", file.workup().once("found does", () -> words.does(file)));
@@ -127,7 +132,7 @@ class FoundController {
     ModelAndView addPhoto(@PathVariable long id, @RequestParam("photo") MultipartFile photo, Model model)
             throws IOException {
         JobFile file = pages.file(id);
-        Reading<PhotoReader.Photo> read = PhotoReader.read(photo.getBytes());
+        Reading<PhotoReader.Photo> read = photoRoom.read(id, photo.getBytes());
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
             model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));

@@ -55,7 +55,7 @@ public class FoundDesk {
     }
 
     void addPhoto(long jobId, byte[] jpeg, int width, int height) {
-        acts.on(jobId, Seen.any(JobPart.FOUND), act -> {
+        acts.on(jobId, Seen.any(JobPart.FOUND_PHOTOS), act -> {
             found.addPhoto(jobId, jpeg, width, height);
             act.saved("log.foundPhoto");
             return List.of();

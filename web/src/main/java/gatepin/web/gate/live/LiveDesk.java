@@ -9,6 +9,7 @@ import gatepin.core.check.WrongWay;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.Fact;
+import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Change;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
@@ -90,7 +91,8 @@ class LiveDesk {
                             && contradicts(act.before()))
                     .ifPresent(c -> motors.turnStatement(act.job().motorId(), c));
             List<Terminal> ends = mend.places(request.circuit());
-            act.saved("log.exchanged", ends.get(0).mark(), ends.get(1).mark());
+            act.at(Gate.LIVE)
+                    .saved("log.exchanged", ends.get(0).mark(), ends.get(1).mark());
             return List.of(new Change(
                     Fact.WIRES,
                     Sentence.of(

@@ -9,7 +9,7 @@ import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateOpinion;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
-import gatepin.web.lane.Conflict;
+import gatepin.web.form.Conflict;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
@@ -19,6 +19,7 @@ import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.photo.PhotoEye;
 import gatepin.web.photo.PhotoReader;
+import gatepin.web.photo.PhotoRoomStore;
 import gatepin.web.photo.TooLarge;
 import java.io.IOException;
 import java.util.List;
@@ -46,8 +47,10 @@ class PlateController {
     private final PlateDesk desk;
     private final JobPages pages;
     private final PhotoEye eye;
+    private final PhotoRoomStore photoRoom;
 
-    PlateController(PlateDesk desk, JobPages pages, PhotoEye eye) {
+    PlateController(PlateDesk desk, JobPages pages, PhotoEye eye, PhotoRoomStore photoRoom) {
+        this.photoRoom = photoRoom;
         this.eye = eye;
         this.desk = desk;
         this.pages = pages;
@@ -108,6 +111,8 @@ class PlateController {
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.PLATE);
         model.addAttribute("families", MotorFamily.values());
+        model.addAttribute("photoCount", photoRoom.count(file.job().id()));
+        model.addAttribute("mostPhotos", PhotoRoomStore.MOST_OF_A_JOB);
         model.addAttribute(
                 "photos",
                 desk.photos(file.job().motorId()).stream()
@@ -163,7 +168,7 @@ class PlateController {
     ModelAndView addPhoto(@PathVariable long id, @RequestParam("photo") MultipartFile photo, Model model)
             throws IOException {
         JobFile file = pages.file(id);
-        Reading<PhotoReader.Photo> read = PhotoReader.read(photo.getBytes());
+        Reading<PhotoReader.Photo> read = photoRoom.read(id, photo.getBytes());
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
             model.addAttribute("typed", typed(file));

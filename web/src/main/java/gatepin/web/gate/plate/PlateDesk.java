@@ -78,7 +78,7 @@ public class PlateDesk {
     /** Adds a photo. */
     long addPhoto(long jobId, byte[] jpeg, int width, int height) {
         long[] id = new long[1];
-        acts.on(jobId, Seen.any(JobPart.PLATE), act -> {
+        acts.on(jobId, Seen.any(JobPart.PLATE_PHOTOS), act -> {
             id[0] = photos.add(act.job().motorId(), jpeg, width, height);
             act.saved("log.platePhoto");
             return List.of();

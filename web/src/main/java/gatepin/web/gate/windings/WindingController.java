@@ -33,6 +33,7 @@ import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.photo.PhotoReader;
+import gatepin.web.photo.PhotoRoomStore;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -61,8 +62,10 @@ class WindingController {
 
     private final JobPages pages;
     private final WindingDesk desk;
+    private final PhotoRoomStore photoRoom;
 
-    WindingController(JobPages pages, WindingDesk desk) {
+    WindingController(JobPages pages, WindingDesk desk, PhotoRoomStore photoRoom) {
+        this.photoRoom = photoRoom;
         this.pages = pages;
         this.desk = desk;
     }
@@ -297,7 +300,7 @@ class WindingController {
         Trial trial = trial(typed, problems);
         Optional<byte[]> jpeg = Optional.empty();
         if (photo != null && !photo.isEmpty()) {
-            Reading<PhotoReader.Photo> read = PhotoReader.read(photo.getBytes());
+            Reading<PhotoReader.Photo> read = photoRoom.read(id, photo.getBytes());
             problems.addAll(read.problems());
             jpeg = read.value().map(PhotoReader.Photo::jpeg);
         }

@@ -3,6 +3,7 @@ package gatepin.web.gate.windings;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Winding;
 import gatepin.core.lane.Fact;
+import gatepin.core.lane.Gate;
 import gatepin.core.lane.Lane.Change;
 import gatepin.core.lane.Lane.Drop;
 import gatepin.core.machine.Lead;
@@ -178,12 +179,13 @@ public class WindingDesk {
     List<Drop> tried(long jobId, Trial trial, Optional<byte[]> jpeg) {
         return acts.on(jobId, Seen.any(JobPart.WINDINGS).and(JobPart.DIAGRAM, Seen.ANY), act -> {
             trials.add(act.job().motorId(), trial, jpeg, act.person());
-            act.saved(
-                    "log.trial",
-                    trial.name(),
-                    trial.first(),
-                    trial.second(),
-                    trial.outcome().words());
+            act.at(Gate.WINDINGS)
+                    .saved(
+                            "log.trial",
+                            trial.name(),
+                            trial.first(),
+                            trial.second(),
+                            trial.outcome().words());
             Leads before = act.before().leads();
             Leads after = trial.outcome() == TrialStore.Outcome.REVERSED ? withStart(before, trial) : before;
             if (after.equals(before)) {
@@ -231,7 +233,7 @@ public class WindingDesk {
                 return List.of();
             }
             motors.saveLeads(act.job().motorId(), leads);
-            act.saved("log.marked", List.copyOf(leads.marks()));
+            act.at(Gate.WINDINGS).saved("log.marked", List.copyOf(leads.marks()));
             return before.all().isEmpty()
                     ? List.of()
                     : List.of(new Change(Fact.LEADS, Sentence.of("change.leads.marked")));

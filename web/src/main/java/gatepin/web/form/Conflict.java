@@ -1,4 +1,4 @@
-package gatepin.web.lane;
+package gatepin.web.form;
 
 import gatepin.core.plate.PlateReader;
 import java.util.ArrayList;
