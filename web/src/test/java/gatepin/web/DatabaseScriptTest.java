@@ -17,6 +17,9 @@ import org.junit.jupiter.api.Test;
 /** What the database's start script makes of a bad end of the run before. */
 @Tag("alone")
 class DatabaseScriptTest {
+    /** Who owns nothing but what the server needs. */
+    private static final int NOBODY_ELSE = 64788;
+
     @Test
     void aServerThatWasKilledOrLeftOverIsNoHindrance() throws Exception {
         RunningDatabase database = RunningDatabase.startNew("script");
@@ -64,6 +67,25 @@ class DatabaseScriptTest {
 
         assertThat(Files.getPosixFilePermissions(database.folder().resolve("secrets")))
                 .isEqualTo(java.nio.file.attribute.PosixFilePermissions.fromString("rw-------"));
+        database.stop();
+    }
+
+    @Test
+    void theServerHasNoMoreRightsThanItNeedsAndItsFolderServesWhoeverStartsIt() throws Exception {
+        // one that others can pass through; where not even root's server may be another user, it stays root's
+        RunningDatabase database = RunningDatabase.startNew("rights", Path.of("/tmp"));
+        Path project = RunningDatabase.projectRoot().resolve("scripts");
+        int me = (int) Files.getAttribute(Path.of("/proc/self"), "unix:uid");
+        int owner = (int) Files.getAttribute(project, "unix:uid");
+
+        for (int start = 0; start < 2; start++) {
+            Path server = Path.of("/proc/" + database.process().pid());
+            assertThat(Files.getAttribute(server, "unix:uid"))
+                    .as("start %d", start)
+                    .isEqualTo(me != 0 ? me : owner != 0 ? owner : NOBODY_ELSE);
+            assertThat(answers(database)).isTrue();
+            database.start();
+        }
         database.stop();
     }
 

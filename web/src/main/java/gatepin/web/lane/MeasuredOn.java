@@ -27,7 +27,8 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
 
     private static final String HELD_AGAINST = MeasuredOn.class.getName() + ".heldAgainst";
     private static final String BETWEEN = "|";
-    private static final Set<JobPart> EVIDENCE = Set.of(JobPart.CHECKS, JobPart.MAP);
+    private static final Set<JobPart> OF_THE_MOTOR =
+            Set.of(JobPart.WINDINGS, JobPart.PLATE, JobPart.FOUND_PHOTOS, JobPart.PLATE_PHOTOS);
 
     /** What a room keeps that readings are taken of: another is told by another word. */
     public interface Thing {
@@ -106,7 +107,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
      * @throws Another when it was measured on something else
      */
     static void holdAgainst(JobFile now, Map<JobPart, Integer> parts, String words) {
-        if (parts.keySet().stream().noneMatch(p -> isAdded(parts, p))
+        if (parts.keySet().stream().noneMatch(p -> isEvidence(p) && isAdded(parts, p))
                 || !(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
                 || request.getAttribute(HELD_AGAINST, RequestAttributes.SCOPE_REQUEST) != null) {
             return;
@@ -132,8 +133,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     }
 
     private void holdAgainst(MeasuredOn now, Map<JobPart, Integer> parts) {
-        boolean ofMotor =
-                isAdded(parts, JobPart.WINDINGS) || isAdded(parts, JobPart.PLATE) || isAdded(parts, JobPart.PHOTOS);
+        boolean ofMotor = OF_THE_MOTOR.stream().anyMatch(p -> isAdded(parts, p));
         boolean ofWiring = isAdded(parts, JobPart.CHECKS);
         if ((ofMotor || ofWiring) && motor != now.motor) {
             throw new Another(words, now.words);
@@ -144,6 +144,10 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
         if (isAdded(parts, JobPart.MAP) && !things.equals(now.things.replace(BETWEEN, "/"))) {
             throw new Another(things, now.things);
         }
+    }
+
+    private static boolean isEvidence(JobPart part) {
+        return OF_THE_MOTOR.contains(part) || part == JobPart.CHECKS || part == JobPart.MAP;
     }
 
     private static boolean isAdded(Map<JobPart, Integer> parts, JobPart part) {
