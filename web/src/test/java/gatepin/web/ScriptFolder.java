@@ -115,7 +115,12 @@ final class ScriptFolder {
 
     /** Starts in the background, and knows the address from then on. */
     void start() throws Exception {
-        assertThat(gatepin("start", "--background").waitFor(120, TimeUnit.SECONDS))
+        start(Map.of());
+    }
+
+    /** The same with more in its environment. */
+    void start(Map<String, String> told) throws Exception {
+        assertThat(gatepin(told, "start", "--background").waitFor(120, TimeUnit.SECONDS))
                 .isTrue();
         assertThat(said("start")).contains("ready at http://127.0.0.1:");
         address = Files.readString(home.resolve("var/address")).strip().replaceAll("/$", "");

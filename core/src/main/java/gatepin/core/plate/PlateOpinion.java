@@ -48,7 +48,7 @@ public record PlateOpinion(Severity severity, Sentence title, Sentence words) {
         }
         said.add(good("poles", plate.poles(), plate.synchronousRpm(), 100 * plate.slip(), plate.hertz()));
         said.add(good("output", plate.ratedOutputWatts(), plate.outputAsWritten()));
-        plate.ratings().forEach(r -> said.addAll(rating(plate, r)));
+        plate.ratings().forEach(r -> said.addAll(rating(plate, r, region)));
         int ratings = plate.ratings().size();
         if (ratings > 1) {
             agree(plate.ratings().get(0), plate.ratings().get(ratings - 1)).ifPresent(said::add);
@@ -79,7 +79,7 @@ public record PlateOpinion(Severity severity, Sentence title, Sentence words) {
         return warn(byCapacitor ? "familyByCapacitor" : "familyGuessed", family);
     }
 
-    private static List<PlateOpinion> rating(Plate plate, Rating rating) {
+    private static List<PlateOpinion> rating(Plate plate, Rating rating, Region region) {
         if (rating.amps().isEmpty()) {
             return List.of();
         }
@@ -91,6 +91,10 @@ public record PlateOpinion(Severity severity, Sentence title, Sentence words) {
                 product < POOR
                         ? warn("highAmps", rating.volts(), 100 * product)
                         : good(plate.isThreePhase() ? "inThreePhase" : "in", rating.volts(), in, product));
+        if (region != Region.NORTH_AMERICA) {
+            // the table is of motors for 60 Hz by horsepower; IEC plates are held against what they say themselves
+            return said;
+        }
         double horsepower = plate.ratedOutputWatts() / Plate.WATTS_PER_HP;
         (plate.isThreePhase()
                         ? FullLoadAmps.threePhase(horsepower, rating.volts())

@@ -37,7 +37,7 @@ public record ExerciseNumber(Level level, Grade grade, int seed) {
 
     /** Chance that gives the same again: another for each thing that is drawn. */
     Random chance(int what) {
-        long mixed = (seed * 31L + level.ordinal()) * 31L + grade.ordinal();
+        long mixed = (seed * 31L + level.chance()) * 31L + grade.ordinal();
         return new Random(mixed * 1_000_003L + what);
     }
 

@@ -7,23 +7,38 @@ import java.util.Optional;
 
 /** What is practised, in the order of work. */
 public enum Level {
-    SAFE,
-    PLATE,
-    DIAGRAM,
-    WINDINGS,
-    VOLTAGE,
-    BOARD,
-    ROTATION,
-    TOGGLE,
-    DRUM,
-    CAM,
-    CONTACTORS,
-    TICK,
-    COLD,
-    STRANGER,
-    FAULT_DEAD,
-    FAULT_LIVE,
-    WHOLE;
+    SAFE(0),
+    PLATE(1),
+    DIAGRAM(2),
+    WINDINGS(3),
+    VOLTAGE(4),
+    BOARD(5),
+    ROTATION(6),
+    TOGGLE(7),
+    DRUM(8),
+    CAM(9),
+    CONTACTORS(10),
+    TICK(11),
+    COLD(12),
+    STRANGER(13),
+    FAULT_DEAD(14),
+    FAULT_LIVE(15),
+    WHOLE(16);
+
+    private final int chance;
+
+    /**
+     * A level.
+     *
+     * @param chance what its exercises are drawn by: no other level's, and never another one, wherever a level is put in between
+     */
+    Level(int chance) {
+        this.chance = chance;
+    }
+
+    int chance() {
+        return chance;
+    }
 
     /** The word used in addresses and files. */
     public String word() {

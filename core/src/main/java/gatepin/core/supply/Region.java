@@ -67,6 +67,16 @@ public enum Region {
         return this == NORTH_AMERICA ? "ground" : "earth";
     }
 
+    /** What a thing that is joined to a line is said to be. */
+    public String live() {
+        return this == NORTH_AMERICA ? "hot" : "live";
+    }
+
+    /** What trips at a current that comes back another way. */
+    public String residual() {
+        return this == NORTH_AMERICA ? "GFCI" : "RCD";
+    }
+
     /** What the hot line is called. */
     public String hot() {
         return this == NORTH_AMERICA ? "hot" : "line";

@@ -229,7 +229,9 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private String fitting(Terminal end) {
             String of = size.isEmpty() ? "" : " for " + size;
             if (end.isGround()) {
-                return end.is(Type.SUPPLY) ? "ground pin or bar" : "ring" + of + " under the ground screw";
+                return end.is(Type.SUPPLY)
+                        ? region.ground() + " pin or bar"
+                        : "ring" + of + " under the " + region.ground() + " screw";
             }
             return switch (end.device().type()) {
                 case MOTOR, SPLICE -> "closed connector";
@@ -305,7 +307,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             long labelled = order.stream().filter(w -> !w.isGround()).count();
             list.add(2 * labelled + " × wire label, one for each end");
             if (order.stream().anyMatch(w -> !remark(w).isEmpty())) {
-                list.add("Tape to re-mark the second hot");
+                list.add("Tape to re-mark the second " + region.hot());
             }
             return list;
         }

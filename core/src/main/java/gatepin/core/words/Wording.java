@@ -84,6 +84,10 @@ public final class Wording {
 
     /** The same as part of another sentence: its first letter as it is in the book. */
     private String inside(Sentence sentence) {
+        if (sentence.isOwn()) {
+            // what a person wrote stays as he wrote it
+            return String.valueOf(sentence.args().get(0));
+        }
         Object[] words = sentence.args().stream().map(this::word).toArray();
         // a message format is not safe for several threads
         MessageFormat pattern = (MessageFormat)

@@ -7,7 +7,9 @@ import gatepin.core.practice.Repeats.Past;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class RepeatsTest {
@@ -35,6 +37,18 @@ class RepeatsTest {
         }
         past.add(drum(92, false));
         assertThat(Repeats.due(past, at(92))).containsExactly(DRUM);
+    }
+
+    /** A level put in between makes no other exercise of one that somebody wrote down. */
+    @Test
+    void anExerciseIsDrawnByItsLevelsOwnNumberForEver() {
+        assertThat(Arrays.stream(Level.values()).map(Level::chance)).doesNotHaveDuplicates();
+        assertThat(new ExerciseNumber(Level.WINDINGS, Grade.HARD, 1234)
+                        .chance(1)
+                        .nextInt(1_000_000))
+                .isEqualTo(new Random(((1234L * 31 + 3) * 31 + 2) * 1_000_003L + 1).nextInt(1_000_000));
+        assertThat(new ExerciseNumber(Level.WHOLE, Grade.EASY, 7).chance(0).nextInt(1_000_000))
+                .isEqualTo(new Random((7L * 31 + 16) * 31 * 1_000_003L).nextInt(1_000_000));
     }
 
     @Test

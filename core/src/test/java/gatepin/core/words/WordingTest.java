@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gatepin.core.Sentence;
+import gatepin.core.rotation.Ways;
 import gatepin.core.supply.Region;
 import gatepin.core.verdict.Rule;
 import java.util.List;
@@ -47,6 +48,16 @@ class WordingTest {
     void everyRuleHasItsSentences(Rule rule) {
         assertThat(BOOK.containsKey("verdict." + rule.name() + ".title")).isTrue();
         assertThat(BOOK.containsKey("verdict." + rule.name() + ".words")).isTrue();
+    }
+
+    @Test
+    void whatAPersonWroteStaysAsHeWroteItEvenWhereItIsTheNameOfAPosition() {
+        Wording press = HERE.with(new Ways("down", "up"));
+        Sentence dropped = Sentence.of("log.overridden", "Live check", Sentence.own("REVERSE"));
+
+        assertThat(press.say(Sentence.own("FORWARD"))).isEqualTo("FORWARD");
+        assertThat(press.say(dropped)).contains("REVERSE");
+        assertThat(press.way("FORWARD")).isEqualTo("down");
     }
 
     @Test

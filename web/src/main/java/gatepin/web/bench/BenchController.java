@@ -149,6 +149,7 @@ class BenchController {
         model.addAttribute("job", file.job());
         model.addAttribute("ways", file.ways());
         model.addAttribute("ground", file.ground());
+        model.addAttribute("live", file.job().region().live());
         return "bench/bench :: work";
     }
 

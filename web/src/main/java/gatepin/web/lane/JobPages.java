@@ -34,6 +34,9 @@ public class JobPages {
         model.addAttribute("file", file);
         model.addAttribute("job", file.job());
         model.addAttribute("ground", file.ground());
+        model.addAttribute("live", file.job().region().live());
+        model.addAttribute("hot", file.job().region().hot());
+        model.addAttribute("residual", file.job().region().residual());
         model.addAttribute("hasOff", file.gear().map(SwitchKind::hasOff).orElse(true));
         model.addAttribute("about", about(file));
         model.addAttribute("fence", Post.fence(file.lane(), Optional.of(here)));

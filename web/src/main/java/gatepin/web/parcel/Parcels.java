@@ -51,6 +51,9 @@ public class Parcels {
     private static final JsonNodeFactory JSON = JsonNodeFactory.instance;
     private static final String LOG = "log_entry";
 
+    /** The first version whose files come in on every later one. */
+    private static final int OLDEST = 24;
+
     /** Of a longer log the newest entries go along. */
     private static final int MOST_LOG = 5000;
 
@@ -216,17 +219,20 @@ public class Parcels {
         }
         JobArchive job = archive.value().orElseThrow();
         int version = tables.version();
-        if (job.job().path("schema").asInt() != version) {
+        int its = job.job().path("schema").asInt();
+        if (its > version || its < OLDEST) {
             return failed(
                     "file",
-                    "It is of " + (job.job().path("schema").asInt() > version ? "a newer" : "another")
-                            + " version of Gate Pin ("
-                            + job.job().path("schema").asInt() + "; this is " + version
-                            + "). Take it out again there after an upgrade.");
+                    "It is of " + (its > version ? "a newer" : "a very old") + " version of Gate Pin (" + its
+                            + "; this is "
+                            + version + " and reads " + OLDEST + " to " + version + "). "
+                            + (its > version
+                                    ? "Take it in after an upgrade here."
+                                    : "Take it out again there after an upgrade."));
         }
         try {
             return java.util.Objects.requireNonNull(transaction.execute(t -> {
-                long jobId = new Unpacking(tables, rows, shops, switches).of(shopId, job);
+                long jobId = new Unpacking(tables, rows, shops, switches).of(shopId, job, its < version);
                 String wrong = contradiction(job.facts(), files.file(jobId).facts());
                 if (!wrong.isEmpty()) {
                     throw new Contradiction(wrong);

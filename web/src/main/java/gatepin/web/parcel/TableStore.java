@@ -52,6 +52,7 @@ class TableStore {
     /**
      * A column.
      *
+     * @param optional it may hold nothing, or the database has a value for where nothing is said
      * @param counted the database makes its value
      */
     record Column(String name, Holds holds, boolean optional, boolean counted) {}
@@ -110,15 +111,16 @@ class TableStore {
 
     private Map<String, Table> all() {
         Map<String, List<Column>> columns = new LinkedHashMap<>();
-        jdbc.sql("select table_name, column_name, data_type, column_type, is_nullable, extra"
-                        + " from information_schema.columns where table_schema = database()"
-                        + " and is_generated = 'NEVER' order by table_name, ordinal_position")
+        jdbc.sql(
+                        "select table_name, column_name, data_type, column_type, is_nullable, extra, column_default is not null"
+                                + " from information_schema.columns where table_schema = database()"
+                                + " and is_generated = 'NEVER' order by table_name, ordinal_position")
                 .query(row -> {
                     columns.computeIfAbsent(row.getString(1), k -> new ArrayList<>())
                             .add(new Column(
                                     row.getString(2),
                                     holds(row.getString(3), row.getString(4)),
-                                    row.getString(5).equals("YES"),
+                                    row.getString(5).equals("YES") || row.getBoolean(7),
                                     row.getString(6).contains("auto_increment")));
                 });
         Map<String, List<Reference>> references = new LinkedHashMap<>();

@@ -41,21 +41,27 @@ final class Unpacking {
         this.switches = switches;
     }
 
-    /** Puts the rows of a job into a shop; gives the job's id. */
-    long of(long shop, JobArchive job) {
-        return new Work(shop, job).all();
+    /**
+     * Puts the rows of a job into a shop; gives the job's id.
+     *
+     * @param older the file is of a version whose tables lacked what was added since
+     */
+    long of(long shop, JobArchive job, boolean older) {
+        return new Work(shop, job, older).all();
     }
 
     private final class Work {
         private final long shopId;
         private final JobArchive archive;
+        private final boolean older;
         private final JsonNode record;
         private final Map<String, Table> known = new LinkedHashMap<>();
         private final Map<String, Map<Long, Long>> keys = new LinkedHashMap<>();
         private final List<Long> plans = new ArrayList<>();
         private final Map<String, Long> people = new LinkedHashMap<>();
 
-        Work(long shopId, JobArchive archive) {
+        Work(long shopId, JobArchive archive, boolean older) {
+            this.older = older;
             this.shopId = shopId;
             this.archive = archive;
             this.record = archive.job().path("record");
@@ -117,6 +123,10 @@ final class Unpacking {
             for (Column column : table.columns()) {
                 JsonNode value = row.path(column.name());
                 if (column.counted()) {
+                    continue;
+                }
+                if (value.isMissingNode() && older && column.optional()) {
+                    // a later version added it, with what it holds of jobs that were there before
                     continue;
                 }
                 if (value.isMissingNode()) {

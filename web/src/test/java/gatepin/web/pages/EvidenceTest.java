@@ -3,6 +3,7 @@ package gatepin.web.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.web.RunningGatePin;
+import gatepin.web.photo.PhotoRoomStore;
 import gatepin.web.photo.PlatePainter;
 import java.io.IOException;
 import java.net.Socket;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** What is measured belongs to what it was measured on; what is sent twice counts once, and what is sent anew counts anew. */
 class EvidenceTest {
@@ -114,6 +116,49 @@ class EvidenceTest {
         one.go(job + "/plate");
         assertThat(one.all("img[src*='/plate/photos/']")).hasSize(1);
         assertThat(one.one("form[enctype]").attr("action")).contains("once=");
+    }
+
+    @Test
+    @DisplayName(
+            "a photo of a motor that was put on the shelf meanwhile is none of the next one, wherever it was sent from")
+    void photosOfAnExchangedMotor() throws Exception {
+        String job = wired("Evidence mangle");
+        byte[] picture = PlatePainter.paint(List.of("3/4 HP 115/230 V"), PlatePainter.Look.PRINTED, 3);
+        for (String page : List.of("/plate", "/found")) {
+            one.go(job + page);
+            String then = one.value("form[enctype] [name='measuredOn']");
+            other.go(job + "/exchange").type("#name", "Photographed " + page).press("Put it on the shelf");
+            assertThat(one.upload(job + page + "/photos", "photo", "plate.jpg", picture, "measuredOn", then))
+                    .as(page)
+                    .isEqualTo(409);
+            assertThat(one.go(job + page).all("img[src*='/photos/']")).isEmpty();
+            if (page.equals("/plate")) {
+                new Gates(other.go(job + page)).typePlate("1/2", "115", "8.8", "", "", "1725");
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("a job keeps so many photos, says how many it has, and no more come in")
+    void photosHaveALimit() throws Exception {
+        String job = new Gates(one).bringIn("Evidence album");
+        byte[] picture = PlatePainter.paint(List.of("A"), PlatePainter.Look.PRINTED, 3);
+        for (String page : List.of("/plate", "/found")) {
+            assertThat(one.upload(job + page + "/photos", "photo", "p.jpg", picture))
+                    .isLessThan(400);
+        }
+        // as many more as there is room for, as if they had come one by one
+        RunningGatePin.get()
+                .bean(JdbcClient.class)
+                .sql(
+                        "insert into found_photo (job_id, width, height, jpeg, added_at) select job_id, width, height, 'x', added_at"
+                                + " from found_photo join seq_1_to_" + (PhotoRoomStore.MOST_OF_A_JOB - 2)
+                                + " where job_id = :job")
+                .param("job", job.replaceAll("\\D", ""))
+                .update();
+        assertThat(one.go(job + "/plate").text("main")).contains("40 of at most 40 photos of this job");
+        assertThat(one.upload(job + "/found/photos", "photo", "p.jpg", picture)).isEqualTo(422);
+        assertThat(one.go(job + "/found").all("img[src*='/photos/']")).hasSize(PhotoRoomStore.MOST_OF_A_JOB - 1);
     }
 
     @ParameterizedTest

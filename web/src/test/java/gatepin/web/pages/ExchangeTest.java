@@ -134,6 +134,25 @@ class ExchangeTest {
     }
 
     @Test
+    @DisplayName("of two who write down what was measured of an old motor one is told with both figures")
+    void measuredByTwo() {
+        String job = gates.bringIn("Measured by two");
+        Visit other = new Visit();
+        visit.go(job + "/exchange").type("#horsepower", "0.5").type("#rpm", "1725");
+        other.go(job + "/exchange")
+                .type("#horsepower", "0.75")
+                .type("#rpm", "1725")
+                .press("Write it down");
+        visit.press("Write it down");
+        assertThat(visit.status()).isEqualTo(409);
+        assertThat(visit.text("[role=alert]"))
+                .contains("Horsepower", "0.75", "0.50")
+                .doesNotContain("Rpm");
+        visit.press("Write it down");
+        assertThat(visit.go(job + "/exchange").value("#horsepower")).isEqualTo("0.50");
+    }
+
+    @Test
     @DisplayName("what is typed wrong is said by its field and kept; a motor that is gone is not put in twice")
     void wrong() {
         visit.go("/shops/1/motors")

@@ -39,7 +39,7 @@ public final class Gates {
         return job;
     }
 
-    private void passUpToThePlate() {
+    void passUpToThePlate() {
         visit.tick("input[name='disconnect'][value='LOOSE']")
                 .tick("input[name='noCapacitor']")
                 .press("Save the lock-out");

@@ -28,6 +28,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -155,6 +156,62 @@ class ParcelTest {
         }
         Unpacked second = unpack(there, parcels.pack(1)).value().orElseThrow();
         assertThat(second.machine()).as("a name that is taken gets a number").isEqualTo("Apple scratter (2)");
+    }
+
+    @Test
+    @DisplayName("a job's file of an earlier landing comes in, with every fact as it has it, and every page opens")
+    void ofEarlierLandings() throws IOException {
+        long there = shop("Landed shop", "NORTH_AMERICA");
+        List<Path> landed;
+        try (Stream<Path> all = Files.list(Path.of("src/test/resources/landings/jobs"))) {
+            landed = all.sorted().toList();
+        }
+        assertThat(landed).hasSizeGreaterThanOrEqualTo(DEMO_JOBS);
+        for (Path file : landed) {
+            byte[] old = Files.readAllBytes(file);
+            Reading<Unpacked> in = unpack(there, old);
+
+            assertThat(in.problems()).as("%s", file).isEmpty();
+            long id = in.value().orElseThrow().jobId();
+            // facts equal, or it would have been refused; what was done stands in the log
+            assertThat(job(parcels.pack(id)).path("log").size())
+                    .isGreaterThan(job(old).path("log").size());
+            for (Gate gate : Gate.values()) {
+                assertThat(visit.statusOf("/jobs/" + id + "/" + gate.word()))
+                        .as("%s of %s", gate, file)
+                        .isEqualTo(200);
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("a long log goes along with its newest entries, and more rows than a job has come in nowhere")
+    void longLogs() throws IOException {
+        long id = unpack(shop("Long shop", "NORTH_AMERICA"), parcels.pack(1))
+                .value()
+                .orElseThrow()
+                .jobId();
+        ObjectNode longer = job(parcels.pack(id));
+        ArrayNode rows = (ArrayNode) longer.path("record").path("tables").path("log_entry");
+        JsonNode one = rows.get(0);
+        for (int i = rows.size(); i < 6000; i++) {
+            rows.add(((ObjectNode) one.deepCopy()).put("id", 1_000_000 + i));
+        }
+        Map<String, byte[]> entries = unzip(parcels.pack(id));
+        long many = unpack(shop("Longer shop", "NORTH_AMERICA"), with(entries, "job.json", longer.toString()))
+                .value()
+                .orElseThrow()
+                .jobId();
+        ObjectNode out = job(parcels.pack(many));
+        assertThat(out.path("log")).hasSize(5000);
+        assertThat(out.path("record").path("tables").path("log_entry")).hasSize(5000);
+        assertThat(out.path("log").get(0).path("what").asText())
+                .as("the newest")
+                .contains("Long shop");
+        for (int i = 0; i < 6000; i++) {
+            rows.add(((ObjectNode) one.deepCopy()).put("id", 2_000_000 + i));
+        }
+        assertThat(sentence(with(entries, "job.json", longer.toString()))).contains("no job can hold");
     }
 
     @Test

@@ -85,6 +85,31 @@ class YardTest {
     }
 
     @Test
+    void ofTwoWhoCallAMachineOrAShopOtherwiseOneIsToldWithBoth() {
+        String shop = shop("Two names Farm");
+        String job = machine(shop, "Named machine");
+        Visit other = new Visit();
+        visit.go(job + "/machine").type("#note", "mine");
+        other.go(job + "/machine").type("#note", "theirs").press("Save the name");
+        visit.press("Save the name");
+        assertThat(visit.status()).isEqualTo(409);
+        assertThat(visit.text("[role=alert]")).contains("Somebody saved this", "Note", "theirs", "mine");
+        assertThat(visit.value("#note")).isEqualTo("mine");
+        visit.press("Save the name");
+        assertThat(visit.go(job + "/machine").value("#note"))
+                .as("saved again, knowing both")
+                .isEqualTo("mine");
+
+        visit.go("/shops/" + shop).type("#zone", "Europe/Paris");
+        other.go("/shops/" + shop).type("#zone", "Asia/Tokyo").press("Save the shop");
+        visit.press("Save the shop");
+        assertThat(visit.status()).isEqualTo(409);
+        assertThat(visit.text("[role=alert]")).contains("Asia/Tokyo", "Europe/Paris");
+        visit.press("Save the shop");
+        assertThat(visit.go("/shops/" + shop).value("#zone")).isEqualTo("Europe/Paris");
+    }
+
+    @Test
     void machinesAreFoundByNameMarkPowerAndShop() {
         String job = gates.bringIn("Finder machine");
         gates.typePlate("1-1/2", "115", "18.4", "230", "9.2", "1725");

@@ -17,6 +17,7 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.rotation.RotationPlan;
+import gatepin.core.supply.Region;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
@@ -175,7 +176,11 @@ final class PlanWords {
         List<String> words = new ArrayList<>();
         boolean hasOff = file.gear().map(SwitchKind::hasOff).orElse(true);
         if (hasOff) {
-            words.add(cost.hotLeadsInOff() == 0 ? "nothing hot in OFF" : cost.hotLeadsInOff() + " leads hot in OFF");
+            String live = file.job().region().live();
+            words.add(
+                    cost.hotLeadsInOff() == 0
+                            ? "nothing " + live + " in OFF"
+                            : cost.hotLeadsInOff() + " leads " + live + " in OFF");
         }
         if (hasOff && supply.kind() == Supply.Kind.TWO_HOT) {
             words.add(
@@ -216,19 +221,19 @@ final class PlanWords {
     }
 
     /** What can be said without the engine, while the plate is not read: what joins what, and what stays hot. */
-    static List<Finding> withoutEngine(Plan plan, Circuit circuit, String ground) {
+    static List<Finding> withoutEngine(Plan plan, Circuit circuit, Region region) {
         Carrying off = Carrying.of(circuit, HandlePosition.OFF);
         String hot = off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "));
         return List.of(
                 hot.isEmpty()
-                        ? Finding.good("No motor lead is joined to a hot line in OFF", "It still does not isolate.")
+                        ? Finding.good("No motor lead is joined to a line in OFF", "It still does not isolate.")
                         : Finding.warn(
-                                "Motor stays hot in OFF",
+                                "Motor stays " + region.live() + " in OFF",
                                 hot + " hang on a line. Lock the disconnect open before any cover comes off."),
                 Finding.warn(
                         "Currents and direction are not computed",
                         "The plate is not read yet; read it, and the engine says what the shaft does and what burns."),
-                effort(plan, ground));
+                effort(plan, region.ground()));
     }
 
     static Finding none(PlanResult result, String switchName, Supplier<String> wouldDo) {

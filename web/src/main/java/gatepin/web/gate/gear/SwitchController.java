@@ -140,7 +140,7 @@ class SwitchController {
         if (found.isPresent()) {
             findings.add(PlanWords.effort(plan, file.ground()));
         } else {
-            findings.addAll(PlanWords.withoutEngine(plan, circuit, file.ground()));
+            findings.addAll(PlanWords.withoutEngine(plan, circuit, file.job().region()));
         }
         model.addAttribute("findings", findings);
         model.addAttribute("ahead", PlanWords.ahead(file, plan));

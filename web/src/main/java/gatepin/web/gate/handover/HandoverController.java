@@ -228,6 +228,7 @@ class HandoverController {
         content.put("paper", paper);
         content.put("job", file.job());
         content.put("ground", file.ground());
+        content.put("live", file.job().region().live());
         content.put("about", pages.about(file));
         content.put("onScreen", onScreen);
         content.put("sheet", sheet(file.job().region()).toLowerCase(Locale.ROOT));

@@ -75,7 +75,8 @@ final class LivePage {
                                 ? " Probes in the outlet, line to line."
                                 : " Probes on the line side of the disconnect, line to line.")
                         + " The meter was tried on a known source first.";
-            case FIRST_TO_GROUND -> off + " One probe on the hot, one on the " + file.ground() + ".";
+            case FIRST_TO_GROUND ->
+                off + " One probe on the " + file.job().region().hot() + ", one on the " + file.ground() + ".";
             case SECOND_TO_GROUND -> off + " One probe on the other line, one on the " + file.ground() + ".";
             case STOPS -> "Start it, then press " + part + ". It falls out at once and coasts. Once each way.";
             case STAYS_OFF -> "Turn or pull " + part + " out again, no other hand on anything. Nothing may start.";
@@ -231,7 +232,7 @@ final class LivePage {
             case TRIPS_SOON -> "It starts, then the breaker is out in seconds";
             case TRIPS_LATER -> "It trips after minutes";
             case TRIPS_ONE_WAY -> "It trips in one position only";
-            case GROUND_FAULT_TRIPS -> "The GFCI or RCD is out";
+            case GROUND_FAULT_TRIPS -> "The breaker that guards against shock is out";
             case SHOCK -> "A shock from the frame";
             case NO_CLICK -> "No click";
             case SLOW -> "Slow, or does not come up under load";
