@@ -25,12 +25,29 @@ import java.util.TreeSet;
  * @param line1 the leads that go to L1
  * @param line2 the leads that go to L2
  * @param joined the leads that are joined and insulated, group by group
- * @param swap the two leads to interchange to reverse
+ * @param swap the two leads to interchange to reverse; none where the diagram states none
  */
 public record Connection(
         int volts, SortedSet<String> line1, SortedSet<String> line2, List<SortedSet<String>> joined, Swap swap) {
     /** Two leads that change places to reverse the motor. */
-    public record Swap(String first, String second) {}
+    public record Swap(String first, String second) {
+        /** The diagram states none: it turns one way, as far as it tells. */
+        public static final Swap NONE = new Swap("", "");
+
+        public boolean isNone() {
+            return equals(NONE);
+        }
+
+        /** Its two leads, or none. */
+        public List<String> marks() {
+            return isNone() ? List.of() : List.of(first, second);
+        }
+
+        /** As it is written: two marks, or nothing. */
+        public String written() {
+            return isNone() ? "" : first + " " + second;
+        }
+    }
 
     /** The leads on the two lines and each joined group, with the lines among them, as sets of terminals. */
     public List<SortedSet<Terminal>> groups(Leads leads) {

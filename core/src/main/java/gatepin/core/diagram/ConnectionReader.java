@@ -168,14 +168,15 @@ public final class ConnectionReader {
     private Optional<Swap> swap(
             String typed, SortedSet<String> line1, SortedSet<String> line2, List<SortedSet<String>> joined) {
         List<String> words = words(typed);
+        if (words.isEmpty()) {
+            return Optional.of(Swap.NONE);
+        }
         if (words.size() != 2) {
             problems.add(new Problem(
                     "swap",
                     typed,
-                    words.isEmpty()
-                            ? "Say which two leads to interchange to reverse, such as T5 and T8."
-                            : "Interchange takes two leads; here "
-                                    + (words.size() == 1 ? "is one." : "are " + words.size() + ".")));
+                    "Interchange takes two leads; here "
+                            + (words.size() == 1 ? "is one." : "are " + words.size() + ".")));
             return Optional.empty();
         }
         List<String> marks = new ArrayList<>();

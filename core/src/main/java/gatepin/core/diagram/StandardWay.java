@@ -49,7 +49,7 @@ final class StandardWay {
         boolean two = all.stream().anyMatch(v -> VoltageRange.isHigher(v, all));
         return columns.stream()
                 .map(c -> {
-                    boolean silent = c.swap().first().isBlank();
+                    boolean silent = c.swap().isNone();
                     return new StandardWay(
                             marks.size(),
                             nodes(c, marks),

@@ -268,15 +268,17 @@ public final class WiringReader {
         for (int i = 0; i < node.path("joined").size(); i++) {
             joined.add(marks(node.path("joined").get(i), "/connection/joined/" + i, left));
         }
-        String first = node.path("swap").path(0).asText();
-        String second = node.path("swap").path(1).asText();
-        for (String mark : List.of(first, second)) {
+        Connection.Swap swap = node.has("swap")
+                ? new Connection.Swap(
+                        node.path("swap").path(0).asText(),
+                        node.path("swap").path(1).asText())
+                : Connection.Swap.NONE;
+        for (String mark : swap.marks()) {
             if (!marks.contains(mark)) {
                 problem("/connection/swap", mark, "The motor has no lead " + mark + ".");
             }
         }
-        return Optional.of(new Connection(
-                root.path("supply").path("volts").asInt(), line1, line2, joined, new Connection.Swap(first, second)));
+        return Optional.of(new Connection(root.path("supply").path("volts").asInt(), line1, line2, joined, swap));
     }
 
     private SortedSet<String> marks(JsonNode node, String path, Set<String> left) {

@@ -80,9 +80,7 @@ public final class WiringWriter {
                         .put("run", w.run().name().toLowerCase(Locale.ROOT).replace('_', '-')));
         described
                 .connection()
-                .filter(c -> Stream.concat(
-                                c.marks().stream().flatMap(Set::stream),
-                                Stream.of(c.swap().first(), c.swap().second()))
+                .filter(c -> Stream.concat(c.marks().stream().flatMap(Set::stream), c.swap().marks().stream())
                         .allMatch(m -> described.leads().find(m).isPresent()))
                 .ifPresent(c -> connection(root.putObject("connection"), c));
         if (plusIs.isStated()) {
@@ -156,7 +154,9 @@ public final class WiringWriter {
             ArrayNode joined = node.putArray("joined");
             column.joined().forEach(g -> g.forEach(joined.addArray()::add));
         }
-        node.putArray("swap").add(column.swap().first()).add(column.swap().second());
+        if (!column.swap().isNone()) {
+            node.putArray("swap").add(column.swap().first()).add(column.swap().second());
+        }
     }
 
     /** Devices and settings: what contactors are. */

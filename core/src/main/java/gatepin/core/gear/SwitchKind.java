@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A generic kind of reversing switch: its face and its contact chart (common practice).
@@ -43,6 +44,33 @@ public record SwitchKind(
         boolean hasOff,
         Set<Contact> links,
         Set<Terminal> worn) {
+    /** One pole that makes and breaks one line: nothing else. */
+    public static final SwitchKind ON_OFF_1 = onOff(
+            "on-off-1",
+            "On and off, one pole",
+            "Two terminals: a toggle, a rocker, a push-pull switch. It breaks one line; the other stays on the motor.",
+            List.of("1", "2"),
+            "1-2");
+
+    /** Two poles that make and break both lines: a toggle, a push-pull switch, a manual starter. */
+    public static final SwitchKind ON_OFF_2 = onOff(
+            "on-off-2",
+            "On and off, two poles",
+            "Four terminals: a toggle, a push-pull switch, a manual starter. Both lines are broken.",
+            List.of("1 3", "2 4"),
+            "1-2 3-4");
+
+    /** A pressure or float switch, which makes and breaks both lines by itself. */
+    public static final SwitchKind BY_ITSELF_2 = onOff(
+            "by-itself-2",
+            "Pressure or float switch",
+            "Four terminals, the line's outside. It makes and breaks both lines by itself: the motor starts without warning.",
+            List.of("1 3", "2 4"),
+            "1-2 3-4");
+
+    /** Gear for a motor that turns one way only. */
+    public static final List<SwitchKind> ONE_WAY = List.of(ON_OFF_1, ON_OFF_2, BY_ITSELF_2);
+
     /** Both contactors of a pair in at once. */
     public static final Setting BOTH_IN = new Stand("both in", Setting.Purpose.NEVER);
 
@@ -285,11 +313,29 @@ public record SwitchKind(
                 Set.of());
     }
 
-    /** The kind of a key that is no face and chart of its own making: contactors. */
-    public static Optional<SwitchKind> ofContactors(String key) {
-        return List.of(CONTACTORS_3, CONTACTORS_4).stream()
+    /** Gear with a place for ON and one for OFF, and none for another way. */
+    private static SwitchKind onOff(String key, String name, String hint, List<String> rows, String on) {
+        List<List<Terminal>> face = rows.stream()
+                .map(r -> Arrays.stream(r.split(" ")).map(Terminal::onSwitch).toList())
+                .toList();
+        Map<Setting, Set<Contact>> closed = new LinkedHashMap<>();
+        closed.put(HandlePosition.FORWARD, contacts(on));
+        closed.put(HandlePosition.OFF, Set.of());
+        List<Terminal> terminals = face.stream().flatMap(List::stream).toList();
+        return new SwitchKind(
+                key, name, hint, face, new ContactChart(terminals, closed), false, true, Set.of(), Set.of());
+    }
+
+    /** The kind of a key that is no handle of three places: contactors, and gear for one way only. */
+    public static Optional<SwitchKind> ofOwnSettings(String key) {
+        return Stream.concat(Stream.of(CONTACTORS_3, CONTACTORS_4), ONE_WAY.stream())
                 .filter(k -> k.key().equals(key))
                 .findFirst();
+    }
+
+    /** Whether it has no place for another way. */
+    public boolean isOneWay() {
+        return chart.settings().stream().noneMatch(s -> s.purpose() == Setting.Purpose.REVERSE);
     }
 
     /** Whether coils move it and not a hand: then a control circuit goes with it. */

@@ -1,6 +1,10 @@
 package gatepin.core.lane;
 
 import gatepin.core.Effort;
+import gatepin.core.circuit.Contact;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.CapacitorBeside;
 import gatepin.core.diagram.Connection;
@@ -13,8 +17,11 @@ import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.RunningConnections;
 import gatepin.core.plan.Wishes;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** How the job's switch can be wired: what the planner is asked, and what it finds. */
 public final class Planning {
@@ -50,10 +57,20 @@ public final class Planning {
                 leads.terminals(),
                 leads.windings(),
                 supply,
-                kind.chart(),
+                workup.isOneWay() ? bothPlacesAlike(kind) : kind.chart(),
                 kind.hasOff(),
                 running(leads, connection, supply, effort),
                 wishes.on(kind.chart().terminals()).sparing(kind.worn())));
+    }
+
+    /** Gear that has one place for ON is planned for as if it had two that close the same. */
+    private static ContactChart bothPlacesAlike(SwitchKind kind) {
+        if (!kind.isOneWay()) {
+            return kind.chart();
+        }
+        Map<Setting, Set<Contact>> closed = new LinkedHashMap<>(kind.chart().closed());
+        closed.put(HandlePosition.REVERSE, kind.chart().closedIn(HandlePosition.FORWARD));
+        return new ContactChart(kind.chart().terminals(), closed);
     }
 
     /**
@@ -69,17 +86,25 @@ public final class Planning {
                     connection,
                     supply,
                     effort);
-            if (!found.forward().isEmpty() && !found.reverse().isEmpty()) {
+            if (workup.isOneWay() && !found.forward().isEmpty()) {
+                return found.forOneWay();
+            }
+            if (connection.swap().isNone()
+                    || !found.forward().isEmpty() && !found.reverse().isEmpty()) {
                 return found;
             }
         }
         FittedMotor typical = motor.typical(supply);
-        return RunningConnections.asWritten(
+        RunningConnections written = RunningConnections.asWritten(
                 connection,
                 leads,
                 typical.values().motor(leads),
                 new RatedPoint(JobMotor.TYPICAL_SLIP, typical.given().ratedNm()),
                 supply);
+        if (workup.isOneWay()) {
+            return written.forOneWay();
+        }
+        return connection.swap().isNone() ? new RunningConnections(written.forward(), List.of()) : written;
     }
 
     /** The plans for the job; empty while the diagram or the switch is missing. */
@@ -90,7 +115,7 @@ public final class Planning {
     /** The switches of the library that could do the job, whatever a person wishes besides. */
     public List<SwitchKind> wouldDo(Effort effort) {
         List<SwitchKind> able = new ArrayList<>();
-        for (SwitchKind kind : SwitchKind.ALL) {
+        for (SwitchKind kind : workup.isOneWay() ? SwitchKind.ONE_WAY : SwitchKind.ALL) {
             boolean can = kind.hasOff()
                     && planRequest(kind, Wishes.NONE, effort)
                             .map(r -> !memory.plans(r, effort).plans().isEmpty())

@@ -3,6 +3,7 @@ package gatepin.core.lane;
 import gatepin.core.check.LiveStep;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.diagram.Column;
+import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
@@ -83,10 +84,12 @@ public final class Turning {
     public Ways ways() {
         return memo.of(
                 "ways",
-                () -> workup.facts()
-                        .rotation()
-                        .map(r -> r.handle(turns(HandlePosition.FORWARD)))
-                        .orElse(Ways.USUAL));
+                () -> workup.facts().gear().kind().filter(SwitchKind::isOneWay).isPresent()
+                        ? Ways.ON
+                        : workup.facts()
+                                .rotation()
+                                .map(r -> r.handle(turns(HandlePosition.FORWARD)))
+                                .orElse(Ways.USUAL));
     }
 
     /**

@@ -359,14 +359,14 @@ public final class Workup {
     }
 
     /** The machine is to turn one way only. */
-    private boolean isOneWay() {
+    public boolean isOneWay() {
         return facts.rotation().filter(r -> !r.bothWays()).isPresent();
     }
 
     private Optional<Sentence> workConnectionDanger() {
         return connection()
                 .flatMap(c -> check(c, supply().orElseThrow()))
-                .flatMap(k -> isOneWay() ? k.dangerOneWay() : k.danger());
+                .flatMap(k -> isOneWay() || connection().orElseThrow().swap().isNone() ? k.dangerOneWay() : k.danger());
     }
 
     /** Why the switch must not carry the motor, by what is stamped on it; empty where nothing speaks against it. */

@@ -168,7 +168,7 @@ public final class Planner {
         boolean[][] seen = new boolean[forward.size()][reverse.size()];
         for (int f = 0; f < forward.size(); f++) {
             for (int r = 0; r < reverse.size(); r++) {
-                if (alike && seen[f][r]) {
+                if (alike && seen[f][r] || request.running().oneWay() && f != r) {
                     continue;
                 }
                 for (Symmetry.Exchange exchange : symmetry.all()) {

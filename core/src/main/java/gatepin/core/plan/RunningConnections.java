@@ -34,15 +34,16 @@ import java.util.SortedSet;
  *
  * @param forward those that start it as the diagram's column is written, the nearest to that column first
  * @param reverse those that start it the other way, the nearest to the column with its two leads interchanged first
+ * @param oneWay both are the same: the motor is to turn one way only, whichever place of the gear it is switched on by
  * @param onlyPastProtector some would run it, but all of one direction lead the run winding's current past the motor's protector
  */
 public record RunningConnections(
-        List<RunningConnection> forward, List<RunningConnection> reverse, boolean onlyPastProtector) {
+        List<RunningConnection> forward, List<RunningConnection> reverse, boolean oneWay, boolean onlyPastProtector) {
     private static final double ALIKE = 0.05;
 
     /** Connections that no protector hinders. */
     public RunningConnections(List<RunningConnection> forward, List<RunningConnection> reverse) {
-        this(forward, reverse, false);
+        this(forward, reverse, false, false);
     }
 
     public RunningConnections {
@@ -95,6 +96,11 @@ public record RunningConnections(
     public static RunningConnections of(
             Motor motor, Leads leads, RatedPoint rated, Connection diagram, Supply supply, Effort effort) {
         return new Enumeration(motor, leads, rated, diagram, supply, effort).all();
+    }
+
+    /** The same of a motor that is to turn one way only. */
+    public RunningConnections forOneWay() {
+        return new RunningConnections(forward, forward, true, onlyPastProtector);
     }
 
     private static final class Enumeration {
@@ -154,7 +160,7 @@ public record RunningConnections(
             List<RunningConnection> one = connections(forward, written);
             List<RunningConnection> other = connections(reverse, turned);
             boolean past = one.isEmpty() && !forward.isEmpty() || other.isEmpty() && !reverse.isEmpty();
-            return new RunningConnections(one, other, past);
+            return new RunningConnections(one, other, false, past);
         }
 
         private List<RunningConnection> connections(List<int[]> found, int[] shown) {

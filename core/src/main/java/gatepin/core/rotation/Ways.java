@@ -10,6 +10,9 @@ public record Ways(String work, String back) {
     /** Where nobody named them. */
     public static final Ways USUAL = new Ways("FORWARD", "REVERSE");
 
+    /** Of gear that only makes and breaks. */
+    public static final Ways ON = new Ways("ON", "");
+
     /** More letters do not fit on a handle. */
     public static final int LONGEST = 12;
 

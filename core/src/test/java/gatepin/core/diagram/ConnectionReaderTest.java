@@ -78,7 +78,6 @@ class ConnectionReaderTest {
                 "T1      | ''    | T2 T3 T5    | T5 T3 | line2  | No lead goes to L2",
                 "T1      | T4 T8 | T2 T3 T5    | T4 T8 | swap   | changes nothing",
                 "T1      | T4 T8 | T2 T3 T5    | T5    | swap   | takes two leads",
-                "T1      | T4 T8 | T2 T3 T5    | ''    | swap   | which two leads",
                 "T1      | T4 T8 | T2 T3       | T5 T8 | swap   | in no group",
                 "T1      | T8    | T2 T3 T5    | T5 T8 | joined | T4 is in no group",
                 "T1      | T4 T8 | T2; T3 T5   | T5 T8 | joined | stands alone"
@@ -92,6 +91,15 @@ class ConnectionReaderTest {
             assertThat(p.field()).isEqualTo(field);
             assertThat(p.message()).contains(message);
         });
+    }
+
+    /** A motor that turns one way only has none. */
+    @Test
+    void aColumnWithoutAnInterchangeIsComplete() {
+        Connection column = read("T1", "T4 T8", "T2 T3 T5", " ").value().orElseThrow();
+
+        assertThat(column.swap().isNone()).isTrue();
+        assertThat(column.reversed()).isEqualTo(column);
     }
 
     @Test

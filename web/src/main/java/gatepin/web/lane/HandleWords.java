@@ -45,9 +45,12 @@ public final class HandleWords {
         return Finding.warn(
                 file.ways().back() + " works the tool",
                 (file.facts().gear().plan().isPresent()
-                                ? "As it is wired the first position turns the shaft the other way. Interchange "
-                                : "The connection as the diagram writes it turns the shaft the other way. Interchange ")
-                        + swap.first() + " and " + swap.second() + " at the switch, or label the handle so.");
+                                ? "As it is wired the first position turns the shaft the other way. "
+                                : "The connection as the diagram writes it turns the shaft the other way. ")
+                        + (swap.isNone()
+                                ? "The diagram tells no way to reverse it: turn the motor round, cross the belt, or take another motor."
+                                : "Interchange " + swap.first() + " and " + swap.second()
+                                        + " at the switch, or label the handle so."));
     }
 
     /** The same of the wires that are checked. */

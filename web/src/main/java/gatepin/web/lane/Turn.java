@@ -26,7 +26,10 @@ public record Turn(String at, String title, String words, String arrow) {
 
     /** As the engine computes it for a motor on a switch. */
     public static List<Turn> computed(OnBench bench) {
-        return List.of(of(FORWARD, bench, HandlePosition.FORWARD), off(), of(REVERSE, bench, HandlePosition.REVERSE));
+        Turn first = of(FORWARD, bench, HandlePosition.FORWARD);
+        return bench.analysis().settings().containsKey(HandlePosition.REVERSE)
+                ? List.of(first, off(), of(REVERSE, bench, HandlePosition.REVERSE))
+                : List.of(first, off());
     }
 
     /** As the engine computes it for two connections without a switch. */

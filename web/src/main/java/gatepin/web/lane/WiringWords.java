@@ -5,6 +5,7 @@ import gatepin.core.circuit.Carrying.Leg;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.HandlePosition;
+import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import java.util.ArrayList;
@@ -23,7 +24,11 @@ public record WiringWords(
 
     public static List<WiringWords> of(Circuit circuit) {
         List<WiringWords> all = new ArrayList<>();
+        List<Setting> there = circuit.chart().settings();
         for (HandlePosition position : HandlePosition.values()) {
+            if (!there.isEmpty() && !there.contains(position)) {
+                continue;
+            }
             Carrying flow = Carrying.of(circuit, position);
             String contacts = circuit.chart().closedIn(position).stream()
                     .map(Contact::toString)

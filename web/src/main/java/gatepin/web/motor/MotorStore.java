@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -272,8 +273,8 @@ public class MotorStore implements Keeper {
         jdbc.sql("""
                         select connection.id, volts, rotation, seen_from, rebuilt, first.mark as first_mark, second.mark as second_mark
                         from connection
-                        join lead_wire first on first.id = swap_first
-                        join lead_wire second on second.id = swap_second
+                        left join lead_wire first on first.id = swap_first
+                        left join lead_wire second on second.id = swap_second
                         where connection.motor_id = :motor
                         """).param("motor", motorId).query(row -> {
             int volts = row.getInt("volts");
@@ -283,13 +284,17 @@ public class MotorStore implements Keeper {
                             connection(
                                     volts,
                                     groupsOf.getOrDefault(row.getLong("id"), Map.of()),
-                                    new Swap(row.getString("first_mark"), row.getString("second_mark"))),
+                                    swap(row.getString("first_mark"), row.getString("second_mark"))),
                             new StatedRotation(
                                     StatedRotation.Direction.valueOf(row.getString("rotation")),
                                     StatedRotation.End.valueOf(row.getString("seen_from"))),
                             row.getBoolean("rebuilt")));
         });
         return new Columns(columns);
+    }
+
+    private static Swap swap(@Nullable String first, @Nullable String second) {
+        return first == null || second == null ? Swap.NONE : new Swap(first, second);
     }
 
     /** Group 1 is on L1, group 2 on L2, the others are joined among themselves. */

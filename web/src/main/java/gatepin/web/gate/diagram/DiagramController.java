@@ -96,12 +96,21 @@ class DiagramController {
             Supply supply = file.supplyAt(volts);
             model.addAttribute("column", c);
             Optional<Circuit> asPlate = direct(file, c.connection(), supply);
-            Optional<Circuit> opposite = direct(file, c.connection().reversed(), supply);
+            boolean oneWay = c.connection().swap().isNone();
+            Optional<Circuit> opposite =
+                    oneWay ? Optional.empty() : direct(file, c.connection().reversed(), supply);
             Optional<OnBench> forward = asPlate.flatMap(file.workup()::bench);
             Optional<OnBench> reverse = opposite.flatMap(file.workup()::bench);
             asPlate.ifPresent(a -> model.addAttribute("asPlate", draw(file.leads(), a, forward, file.wording())));
             opposite.ifPresent(o -> model.addAttribute("opposite", draw(file.leads(), o, reverse, file.wording())));
-            if (forward.isPresent() && reverse.isPresent()) {
+            if (oneWay && forward.isPresent()) {
+                Analysis analysis = forward.orElseThrow().analysis();
+                model.addAttribute("turns", List.of(Turn.alone(forward.orElseThrow())));
+                List<Finding> findings = new ArrayList<>(List.of(NO_INTERCHANGE));
+                findings.addAll(Findings.of(analysis, file.wording()).findings());
+                otherColumn(file, c.connection(), supply).ifPresent(findings::add);
+                model.addAttribute("findings", findings);
+            } else if (forward.isPresent() && reverse.isPresent()) {
                 model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
                 List<Finding> findings = bothWays(
                         forward.orElseThrow().analysis(), reverse.orElseThrow().analysis(), file.wording());
@@ -114,6 +123,10 @@ class DiagramController {
         });
         return "gate/diagram";
     }
+
+    private static final Finding NO_INTERCHANGE = Finding.warn(
+            "No interchange is written",
+            "As far as the diagram tells it turns one way only. Where it must turn both ways, the Switch gate looks for a way in its windings.");
 
     /** A usual pattern as it is offered. */
     public record Offered(String key, String name, PatternPicture picture) {}

@@ -94,7 +94,7 @@ public final class DiagramForm {
             form.joined = String.join(
                     "\n",
                     connection.joined().stream().map(g -> String.join(" ", g)).toList());
-            form.swap = connection.swap().first() + " " + connection.swap().second();
+            form.swap = connection.swap().written();
             form.rebuilt = c.rebuilt();
             form.rotation = c.rotation().direction().name();
             form.seenFrom = c.rotation().seenFrom().name();
@@ -124,7 +124,7 @@ public final class DiagramForm {
                         connection.joined().stream()
                                 .map(g -> String.join(" ", g))
                                 .toList()),
-                connection.swap().first() + " " + connection.swap().second()));
+                connection.swap().written()));
     }
 
     /** Puts leads into the table. */

@@ -67,7 +67,7 @@ record Understood(List<Leads> all, Optional<Leads> asSaid, List<Connection> colu
                         c.line1(),
                         c.line2(),
                         c.joined(),
-                        c.swap().orElse(new Connection.Swap("", ""))))
+                        c.swap().orElse(Connection.Swap.NONE)))
                 .toList();
     }
 

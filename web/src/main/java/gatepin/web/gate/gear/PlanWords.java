@@ -236,7 +236,23 @@ final class PlanWords {
                 effort(plan, region.ground()));
     }
 
-    static Finding none(PlanResult result, String switchName, Supplier<String> wouldDo) {
+    static Finding none(JobFile file, PlanResult result, SwitchKind gear, Supplier<String> wouldDo) {
+        String switchName = gear.name();
+        boolean oneWay = file.workup().isOneWay();
+        if (!oneWay && gear.isOneWay()) {
+            return Finding.bad(
+                    "This switch turns it one way only",
+                    "The machine must turn both ways, as the Rotation gate says. It takes a reversing switch: "
+                            + wouldDo.get() + ".");
+        }
+        if (!oneWay
+                && file.column().filter(c -> c.connection().swap().isNone()).isPresent()
+                && wouldDo.get().startsWith("none")) {
+            return Finding.bad(
+                    "Its leads let this motor turn one way only",
+                    "The diagram tells no interchange, and no way of joining these leads starts it the other way. Say at the Rotation gate"
+                            + " that it turns one way, bring the start winding's ends out, or take another motor.");
+        }
         return switch (result.hindrance()) {
             case WISHES ->
                 Finding.bad(
@@ -260,7 +276,9 @@ final class PlanWords {
                 Finding.bad(
                         "This switch cannot do it",
                         "No way of landing these leads on the " + switchName
-                                + " runs the motor right in both directions. It takes a switch with more contacts: "
+                                + (oneWay
+                                        ? " runs the motor right and stops it. Take another one: "
+                                        : " runs the motor right in both directions. It takes a switch with more contacts: ")
                                 + wouldDo.get() + ".");
         };
     }

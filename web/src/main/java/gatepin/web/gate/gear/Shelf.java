@@ -6,6 +6,7 @@ import gatepin.web.shop.ShopStore;
 import gatepin.web.shop.Shops;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.event.EventListener;
@@ -40,6 +41,8 @@ class Shelf implements ApplicationRunner {
 
     private void fill(long shopId) {
         Set<String> there = switches.devices(shopId).stream().map(Device::kind).collect(Collectors.toSet());
-        SwitchKind.ALL.stream().filter(kind -> !there.contains(kind.key())).forEach(kind -> switches.add(shopId, kind));
+        Stream.concat(SwitchKind.ALL.stream(), SwitchKind.ONE_WAY.stream())
+                .filter(kind -> !there.contains(kind.key()))
+                .forEach(kind -> switches.add(shopId, kind));
     }
 }

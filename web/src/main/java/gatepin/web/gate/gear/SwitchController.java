@@ -34,6 +34,7 @@ import gatepin.web.lane.Turn;
 import gatepin.web.lane.WiringWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -76,11 +77,23 @@ class SwitchController {
         return page(model, pages.file(id), plan);
     }
 
+    /** What turns one way only is not offered where it must turn both ways; where it need not, it comes first. */
+    private List<Device> forTheJob(JobFile file) {
+        boolean oneWay = file.workup().isOneWay();
+        return switches.devices(file.job().shopId()).stream()
+                .filter(d -> oneWay
+                        || !switches.kind(d.id()).isOneWay()
+                        || file.job().switchId().equals(Optional.of(d.id())))
+                .sorted(Comparator.comparing(
+                        d -> oneWay && !switches.kind(d.id()).isOneWay()))
+                .toList();
+    }
+
     private String page(Model model, JobFile file, String wanted) {
         pages.fill(model, file, Gate.SWITCH);
         model.addAttribute(
                 "devices",
-                switches.devices(file.job().shopId()).stream()
+                forTheJob(file).stream()
                         .map(d -> new Choosable(d, FacePicture.of(switches.kind(d.id()))))
                         .toList());
         model.asMap().putIfAbsent("rating", file.job().switchRating());
@@ -103,7 +116,7 @@ class SwitchController {
         List<Plan> plans = result.orElseThrow().plans();
         model.addAttribute("workedOut", true);
         if (plans.isEmpty()) {
-            model.addAttribute("none", PlanWords.none(result.orElseThrow(), gear.name(), () -> wouldDo(file)));
+            model.addAttribute("none", PlanWords.none(file, result.orElseThrow(), gear, () -> wouldDo(file)));
             return "gate/switch";
         }
         Optional<Integer> chosen = chosen(file, plans);

@@ -61,8 +61,8 @@ public class SwitchStore implements Keeper {
                 .param("hint", kind.hint())
                 .param("spring", kind.springReturn())
                 .param("off", kind.hasOff()));
-        if (kind.hasCoils()) {
-            // contactors are known by their key
+        if (kind.hasCoils() || kind.isOneWay()) {
+            // they are known by their key
             return id;
         }
         Map<Terminal, Long> idOf = new HashMap<>();
@@ -143,9 +143,9 @@ public class SwitchStore implements Keeper {
                 .param("id", switchId)
                 .query(Device.class)
                 .single();
-        Optional<SwitchKind> contactors = SwitchKind.ofContactors(device.kind());
-        if (contactors.isPresent()) {
-            return contactors.get();
+        Optional<SwitchKind> ofItsKey = SwitchKind.ofOwnSettings(device.kind());
+        if (ofItsKey.isPresent()) {
+            return ofItsKey.get();
         }
         Map<Integer, List<Terminal>> rows = new TreeMap<>();
         jdbc.sql("select mark, face_row from switch_terminal where switch_id = :id order by face_row, face_column")

@@ -1,0 +1,131 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.lane.Gate;
+import gatepin.core.paper.Paper;
+import gatepin.web.RunningGatePin;
+import gatepin.web.lane.JobFile;
+import gatepin.web.lane.JobFiles;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Machines that turn one way only, from a new machine to Hand over, with no gate passed by override. */
+class OneWayTest {
+    private final Visit visit = new Visit();
+    private final Gates gates = new Gates(visit);
+
+    private JobFile file(String job) {
+        return RunningGatePin.get().bean(JobFiles.class).file(Long.parseLong(job.replaceAll("\\D", "")));
+    }
+
+    /** A motor without an interchange on its diagram, up to its Rotation gate. */
+    private String upToRotation(String machine) {
+        String job = gates.bringIn(machine);
+        gates.typePlate("1/2", "115", "8.8", "", "", "1725").pullPin();
+        gates.typeLeads("T1", "T4", "T5", "T8").typeColumn("115", "HOT_AND_NEUTRAL", "T1 T5", "T4 T8", "", "");
+        assertThat(visit.complaints()).allMatch(String::isEmpty);
+        assertThat(visit.go(job + "/diagram").text(".ticket")).contains("No interchange is written");
+        assertThat(visit.all("[aria-label='Rotation shown']")).isEmpty();
+        gates.pullPin().relyOnTheMarks().passSupply("40");
+        return job;
+    }
+
+    private void oneWayOnly() {
+        visit.press("drill press").press("+ belt").type("#work", "on");
+        visit.one("input[name='bothWays']").removeAttr("checked");
+        visit.press("Save the rotation");
+        gates.pullPin();
+    }
+
+    /** Types what the pages expect until they ask for nothing more. */
+    private void asExpected() {
+        for (int i = 0; i < 60 && !visit.page().select(".pad-cold").isEmpty(); i++) {
+            String should = visit.one(".expects strong").text();
+            if (should.equals("swings")) {
+                visit.press("It swings and climbs");
+            } else if (!visit.page().select(".pad-cold #ohms").isEmpty()) {
+                visit.type("#ohms", should.replaceAll("[^0-9.OL].*$", "")).press("Write it down");
+            } else {
+                String answer = should.toLowerCase(Locale.ROOT);
+                visit.press(visit.all(".pad-cold .turns button").stream()
+                        .filter(b -> b.text().toLowerCase(Locale.ROOT).startsWith(answer)
+                                || answer.startsWith(b.text().toLowerCase(Locale.ROOT)))
+                        .findFirst()
+                        .orElseGet(() -> visit.all(".pad-cold .turns button").get(0)));
+            }
+            assertThat(visit.complaints()).as(should).allMatch(String::isEmpty);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Saw, 'On and off, two poles'",
+        "Blower, 'On and off, one pole'",
+        "Pump, Pressure or float switch",
+        "Mangle, Cross-corner drum"
+    })
+    @DisplayName("a machine that turns one way only comes to its end on on-and-off gear, and on a reversing switch")
+    void fromItsPlateToHandOver(String machine, String gear) {
+        String job = upToRotation("One way " + machine);
+        oneWayOnly();
+        gates.chooseSwitch(gear);
+        assertThat(visit.text(".ticket")).doesNotContain("cannot do it");
+        visit.press("Use plan A, pull the pin");
+        boolean handle = gear.startsWith("Cross");
+        visit.go(job + "/switch");
+        assertThat(visit.all(".handle button")).hasSize(handle ? 3 : 2);
+        assertThat(visit.text(".sheet")).doesNotContain(handle ? "no such word" : "REVERSE");
+        visit.go(job + "/wire");
+        gates.tickEveryWire();
+        asExpected();
+        assertThat(visit.text(".ticket")).contains("All readings agree");
+        visit.press("Cold check passed");
+        for (String box : List.of("cover", "strapped", "belt", "clear", "watcher")) {
+            visit.tick("input[name='" + box + "']");
+        }
+        visit.tick("input[name='standsAt'][value='SHAFT_END']").press("Ready for power");
+        asExpected();
+        visit.press("Live check passed");
+        for (Gate gate : Gate.values()) {
+            if (gate != Gate.HANDOVER) {
+                assertThat(gates.post(gate.title())).as(gate.title()).isEqualTo("passed");
+            }
+        }
+        for (Paper paper : Paper.values()) {
+            visit.go(job + "/papers/" + paper.word());
+            assertThat(visit.status()).isEqualTo(200);
+            assertThat(visit.text("main")).as(paper.word()).doesNotContain(handle ? "no such word" : "REVERSE");
+        }
+        for (String page : List.of("trouble?seen=hums", "bench", "run-up", "found", "log", "why", "rotation")) {
+            assertThat(visit.statusOf(job + "/" + page)).as(page).isEqualTo(200);
+        }
+        assertThat(file(job).workup().fallen()).isEmpty();
+    }
+
+    @Test
+    @DisplayName(
+            "a diagram without an interchange on a machine that must turn both ways: the windings tell, or that they do not is said")
+    void bothWaysWithoutAnInterchange() {
+        String job = upToRotation("Both ways anyway");
+        gates.passRotation();
+        gates.chooseSwitch("Cross-corner drum");
+        assertThat(visit.text(".ticket")).contains("Use plan A");
+        visit.go(job + "/switch");
+        assertThat(visit.all("label.plan-choice").stream().map(l -> l.text()))
+                .as("gear for one way is not offered")
+                .noneMatch(t -> t.contains("On and off"));
+
+        String two = gates.bringIn("Two leads only");
+        gates.typePlate("1/2", "115", "8.8", "", "", "1725").pullPin();
+        gates.typeLeads("T1", "T4").typeColumn("115", "HOT_AND_NEUTRAL", "T1", "T4", "", "");
+        assertThat(visit.complaints()).allMatch(String::isEmpty);
+        gates.pullPin().relyOnTheMarks().passSupply("40").passRotation();
+        gates.chooseSwitch("Cross-corner drum");
+        assertThat(visit.go(two + "/switch").text(".ticket")).contains("one way only");
+    }
+}
