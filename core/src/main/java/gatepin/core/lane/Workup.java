@@ -287,7 +287,7 @@ public final class Workup {
             return Optional.empty();
         }
         RatedPoint rated = motor.rated().orElseThrow();
-        return Optional.of(new OnBench(fitted().orElseThrow(), memory.analysis(circuit, rated), plusIs(rated)));
+        return Optional.of(new OnBench(fitted().orElseThrow(), judged(circuit, rated), plusIs(rated)));
     }
 
     /** The diagram says which way its own connection turns; the engine says what sign that is. */
@@ -339,7 +339,12 @@ public final class Workup {
 
     /** What a circuit of the job's motor does; empty while the engine has no such motor. It needs no diagram. */
     public Optional<Analysis> analysis(Circuit circuit) {
-        return motor.rated().map(r -> memory.analysis(circuit, r));
+        return motor.rated().map(r -> judged(circuit, r));
+    }
+
+    private Analysis judged(Circuit circuit, RatedPoint rated) {
+        Analysis analysis = memory.analysis(circuit, rated);
+        return isOneWay() ? analysis.forOneWay() : analysis;
     }
 
     Optional<Sentence> worst(Circuit circuit) {

@@ -202,6 +202,11 @@ public record MotorValues(
                     ratedVolts,
                     NOT_YET));
         }
+        if (start.isEmpty()) {
+            // no end of it comes out: it hangs inside on a run winding, and the motor turns one way (common practice)
+            Winding across = run.get(0);
+            start = List.of(new Winding("start inside", Role.START, across.like(), across.other()));
+        }
         List<Winding> boxes = of(windings, Role.CAPACITOR);
         for (Winding half : start) {
             if (boxes.isEmpty()) {

@@ -18,6 +18,8 @@ public record PlanResult(List<Plan> plans, long arrangements, Hindrance hindranc
         NONE,
         /** No landing runs the motor forward in one position and in reverse in the other. */
         BOTH_WAYS_IMPOSSIBLE,
+        /** No way of joining its leads starts this motor the other way, whatever switch there is. */
+        MOTOR_TURNS_ONE_WAY,
         /** Both ways can be had, but then current flows in OFF, too. */
         NO_OFF,
         /** There are plans, but none with all that is wished. */

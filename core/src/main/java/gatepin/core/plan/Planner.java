@@ -75,6 +75,10 @@ public final class Planner {
      * @throws Effort.TooMuch when it was stopped or took too long
      */
     public static PlanResult search(PlanRequest request, Effort effort) {
+        if (request.running().reverse().isEmpty()
+                && !request.running().forward().isEmpty()) {
+            return new PlanResult(List.of(), 0, Hindrance.MOTOR_TURNS_ONE_WAY, List.of());
+        }
         Planner planner = new Planner(request, new Front(), effort);
         planner.run();
         List<Plan> plans = planner.plans();

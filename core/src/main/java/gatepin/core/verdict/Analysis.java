@@ -9,6 +9,7 @@ import gatepin.core.circuit.Ohmmeter;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.State;
 import gatepin.core.machine.RatedPoint;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -81,6 +82,15 @@ public record Analysis(Circuit circuit, RatedPoint rated, Map<Setting, InSetting
             return Way.NONE;
         }
         return torqueNm > 0 ? Way.PLUS : Way.MINUS;
+    }
+
+    /** The same of a machine that is to turn one way only: that both positions turn it alike is as it should be. */
+    public Analysis forOneWay() {
+        List<Verdict> held = verdicts.stream()
+                .map(v -> v.rule() == Rule.SAME_WAY ? Verdict.of(Rule.SAME_WAY, Severity.GOOD) : v)
+                .sorted(Comparator.comparing(Verdict::severity).reversed().thenComparing(Verdict::rule))
+                .toList();
+        return held.equals(verdicts) ? this : new Analysis(circuit, rated, settings, held);
     }
 
     public InSetting in(Setting setting) {

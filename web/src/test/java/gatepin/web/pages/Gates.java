@@ -194,7 +194,7 @@ public final class Gates {
         visit.go(page);
         assertThat(visit.all(".step.is-made")).hasSize(wires.size());
         pullPin();
-        assertThat(visit.path()).contains("/cold");
+        assertThat(visit.path()).as(visit.text()).contains("/cold");
         return this;
     }
 

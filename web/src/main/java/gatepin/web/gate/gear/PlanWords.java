@@ -245,15 +245,12 @@ final class PlanWords {
                     "The machine must turn both ways, as the Rotation gate says. It takes a reversing switch: "
                             + wouldDo.get() + ".");
         }
-        if (!oneWay
-                && file.column().filter(c -> c.connection().swap().isNone()).isPresent()
-                && wouldDo.get().startsWith("none")) {
-            return Finding.bad(
-                    "Its leads let this motor turn one way only",
-                    "The diagram tells no interchange, and no way of joining these leads starts it the other way. Say at the Rotation gate"
-                            + " that it turns one way, bring the start winding's ends out, or take another motor.");
-        }
         return switch (result.hindrance()) {
+            case MOTOR_TURNS_ONE_WAY ->
+                Finding.bad(
+                        "Its leads let this motor turn one way only",
+                        "The diagram tells no interchange, and no way of joining these leads starts it the other way. Say at the Rotation"
+                                + " gate that it turns one way, bring the start winding's ends out, or take another motor.");
             case WISHES ->
                 Finding.bad(
                         "No plan has all that you ask",
