@@ -192,7 +192,9 @@ final class PlanWords {
         } else if (cost.neutralSwitched() > 0) {
             words.add("switches the neutral");
         }
-        words.add(reverses(plan, file.wiredLeads()));
+        if (!file.workup().isOneWay()) {
+            words.add(reverses(plan, file.wiredLeads()));
+        }
         if (cost.besideProtector() > 0) {
             words.add("passes beside the protector");
         }
