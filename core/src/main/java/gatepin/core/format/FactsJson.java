@@ -34,10 +34,12 @@ import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderText;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.lane.Facts;
+import gatepin.core.plate.Plate;
 import gatepin.core.words.SentenceText;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -167,6 +169,20 @@ public final class FactsJson {
     /** Writes facts. */
     public static JsonNode write(Facts facts) {
         return MAPPER.valueToTree(facts);
+    }
+
+    /** A plate as it was read, as facts have it. */
+    public static String write(Plate plate) {
+        return MAPPER.valueToTree(plate).toString();
+    }
+
+    /** Reads a plate that was written; empty where it is of another version. */
+    public static Optional<Plate> plate(String written) {
+        try {
+            return Optional.of(MAPPER.readValue(written, Plate.class));
+        } catch (JsonProcessingException e) {
+            return Optional.empty();
+        }
     }
 
     /**

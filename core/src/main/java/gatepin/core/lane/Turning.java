@@ -94,7 +94,7 @@ public final class Turning {
 
     /**
      * The position in which some wires turn a machine the way it must never turn, where it is to turn one way only. While nobody knows
-     * which way they turn it, the other position where both are live; for one of the two is wrong.
+     * which way they turn it, the other position where both are live and do not turn it alike; for one of the two is wrong.
      */
     public Optional<WrongPosition> wrongPosition(Analysis analysis) {
         return workup.facts().rotation().filter(r -> !r.bothWays()).flatMap(r -> {
@@ -107,9 +107,14 @@ public final class Turning {
             return live.stream()
                     .filter(p -> r.worksAsWritten(turns(analysis, p)).equals(Optional.of(false)))
                     .findFirst()
-                    .or(() -> Optional.of(HandlePosition.REVERSE).filter(p -> unknown.size() == 2))
+                    .or(() -> Optional.of(HandlePosition.REVERSE)
+                            .filter(p -> unknown.size() == 2 && !turnsAlike(analysis)))
                     .map(p -> new WrongPosition(p, r.hazards()));
         });
+    }
+
+    private static boolean turnsAlike(Analysis analysis) {
+        return way(analysis, HandlePosition.FORWARD).equals(way(analysis, HandlePosition.REVERSE));
     }
 
     /**

@@ -80,6 +80,20 @@ public final class PlateReader {
         return new PlateReader().doRead(typed);
     }
 
+    /** Whether the figures of a plate can be those of a motor of this kind at all, whoever read them. */
+    public static boolean isPossible(Plate plate) {
+        return plate.ratedOutputWatts() >= 5
+                && plate.ratedOutputWatts() <= MOST_HP * Plate.WATTS_PER_HP
+                && (plate.hertz() == 50 || plate.hertz() == 60)
+                && plate.rpm() >= 100
+                && plate.rpm() < 60 * plate.hertz()
+                && !plate.ratings().isEmpty()
+                && plate.ratings().stream()
+                        .allMatch(r -> r.volts() >= 24
+                                && r.volts() <= 600
+                                && r.amps().map(a -> a > 0 && a <= 150).orElse(true));
+    }
+
     private Reading<Plate> doRead(Typed typed) {
         Optional<Double> output = output(typed.output());
         boolean kilowatts = typed.outputUnit().strip().equalsIgnoreCase("kW");

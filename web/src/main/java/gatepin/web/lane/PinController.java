@@ -26,20 +26,11 @@ class PinController {
     String pull(@PathVariable long id, @PathVariable String gate, @RequestParam(defaultValue = "") String reason) {
         pages.file(id);
         Gate named = gate(gate);
-        if (reason.length() > LONGEST_REASON || !pins.pull(id, named, reason).isEmpty()) {
-            return "redirect:/jobs/" + id + "/" + named.word() + "?held";
-        }
-        Gate[] gates = Gate.values();
-        String next = gates[Math.min(named.ordinal() + 1, gates.length - 1)].word();
-        return "redirect:/jobs/" + id + "/" + next + "?passed=" + named.word();
+        return reason.length() > LONGEST_REASON ? Pins.held(id, named) : pins.pulled(id, named, reason);
     }
 
     private static Gate gate(String word) {
-        for (Gate gate : Gate.values()) {
-            if (gate.word().equals(word.toLowerCase(Locale.ROOT))) {
-                return gate;
-            }
-        }
-        throw new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no gate " + word);
+        return Gate.of(word.toLowerCase(Locale.ROOT))
+                .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no gate " + word));
     }
 }

@@ -46,4 +46,18 @@ public class Pins {
             return List.of();
         });
     }
+
+    /** Pulls the pin; gives the view to go on to: the next gate, or the same one where it stays in. */
+    String pulled(long jobId, Gate gate, String override) {
+        if (!pull(jobId, gate, override).isEmpty()) {
+            return held(jobId, gate);
+        }
+        Gate[] gates = Gate.values();
+        Gate next = gates[Math.min(gate.ordinal() + 1, gates.length - 1)];
+        return "redirect:/jobs/" + jobId + "/" + next.word() + "?passed=" + gate.word();
+    }
+
+    static String held(long jobId, Gate gate) {
+        return "redirect:/jobs/" + jobId + "/" + gate.word() + "?held";
+    }
 }

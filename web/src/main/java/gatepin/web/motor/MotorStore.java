@@ -5,6 +5,7 @@ import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.Connection.Swap;
+import gatepin.core.format.FactsJson;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
@@ -40,7 +41,8 @@ public class MotorStore implements Keeper {
     }
 
     /** A motor's plate as stored; output is blank and numbers are 0 until it was read. */
-    record Motor(long id, String output, String outputUnit, int hertz, int rpm, Plate.Extras extras) {}
+    record Motor(
+            long id, String output, String outputUnit, int hertz, int rpm, Plate.Extras extras, Optional<Plate> read) {}
 
     /** A voltage of the plate, with its amps where the plate states them. */
     public record Rating(int volts, Optional<BigDecimal> amps) {}
@@ -51,10 +53,7 @@ public class MotorStore implements Keeper {
         List<Rating> ratings = ratings(job.motorId());
         PlateReader.Typed typed = PlateFields.of(motor, ratings);
         into.keep(PlateReader.Typed.class, typed);
-        into.motor(
-                motor.hertz(),
-                ratings.stream().map(Rating::volts).toList(),
-                PlateReader.read(typed).value());
+        into.motor(motor.hertz(), ratings.stream().map(Rating::volts).toList(), read(motor, ratings));
         Columns columns = columns(job.motorId());
         into.keep(Columns.class, columns);
         into.diagram(leads(job.motorId()), job.volts().flatMap(columns::at));
@@ -62,7 +61,7 @@ public class MotorStore implements Keeper {
 
     private Motor motor(long id) {
         return jdbc.sql("select id, output, output_unit, hertz, rpm, family, code_letter, start_microfarads,"
-                        + " run_microfarads, plate_text from motor where id = :id")
+                        + " run_microfarads, plate_text, plate_read from motor where id = :id")
                 .param("id", id)
                 .query((row, n) -> new Motor(
                         row.getLong("id"),
@@ -78,7 +77,8 @@ public class MotorStore implements Keeper {
                                         .map(BigDecimal::doubleValue),
                                 Optional.ofNullable(row.getBigDecimal("run_microfarads"))
                                         .map(BigDecimal::doubleValue),
-                                row.getString("plate_text"))))
+                                row.getString("plate_text")),
+                        Optional.ofNullable(row.getString("plate_read")).flatMap(FactsJson::plate)))
                 .single();
     }
 
@@ -105,7 +105,7 @@ public class MotorStore implements Keeper {
         Plate.Extras extras = plate.extras();
         jdbc.sql("update motor set output = :output, output_unit = :unit, hertz = :hertz, rpm = :rpm,"
                         + " family = :family, code_letter = :code, start_microfarads = :start,"
-                        + " run_microfarads = :run, plate_text = :text where id = :id")
+                        + " run_microfarads = :run, plate_text = :text, plate_read = :read where id = :id")
                 .param("output", output)
                 .param("unit", unit)
                 .param("hertz", plate.hertz())
@@ -115,6 +115,7 @@ public class MotorStore implements Keeper {
                 .param("start", extras.startMicrofarads().orElse(null))
                 .param("run", extras.runMicrofarads().orElse(null))
                 .param("text", extras.text())
+                .param("read", FactsJson.write(plate))
                 .param("id", motorId)
                 .update();
         jdbc.sql("delete from motor_rating where motor_id = :id")
@@ -131,8 +132,21 @@ public class MotorStore implements Keeper {
 
     /** What a motor's plate states; empty until it was read. */
     public Optional<Plate> plate(long motorId) {
-        return PlateReader.read(PlateFields.of(motor(motorId), ratings(motorId)))
-                .value();
+        Motor motor = motor(motorId);
+        return read(motor, ratings(motorId));
+    }
+
+    /** What was read and seen when it was saved stands, where the fields beside it say the same; else they are read again. */
+    private static Optional<Plate> read(Motor motor, List<Rating> ratings) {
+        return motor.read()
+                .filter(p -> p.hertz() == motor.hertz()
+                        && p.rpm() == motor.rpm()
+                        && PlateReader.isPossible(p)
+                        && p.ratings().stream()
+                                .map(Plate.Rating::volts)
+                                .toList()
+                                .equals(ratings.stream().map(Rating::volts).toList()))
+                .or(() -> PlateReader.read(PlateFields.of(motor, ratings)).value());
     }
 
     /** A motor's leads. */

@@ -148,14 +148,13 @@ class EvidenceTest {
                     .isLessThan(400);
         }
         // as many more as there is room for, as if they had come one by one
-        RunningGatePin.get()
+        var insert = RunningGatePin.get()
                 .bean(JdbcClient.class)
-                .sql(
-                        "insert into found_photo (job_id, width, height, jpeg, added_at) select job_id, width, height, 'x', added_at"
-                                + " from found_photo join seq_1_to_" + (PhotoRoomStore.MOST_OF_A_JOB - 2)
-                                + " where job_id = :job")
-                .param("job", job.replaceAll("\\D", ""))
-                .update();
+                .sql("insert into found_photo (job_id, width, height, jpeg, added_at) values (:job, 1, 1, 'x', now())")
+                .param("job", job.replaceAll("\\D", ""));
+        for (int i = 2; i < PhotoRoomStore.MOST_OF_A_JOB; i++) {
+            insert.update();
+        }
         assertThat(one.go(job + "/plate").text("main")).contains("40 of at most 40 photos of this job");
         assertThat(one.upload(job + "/found/photos", "photo", "p.jpg", picture)).isEqualTo(422);
         assertThat(one.go(job + "/found").all("img[src*='/photos/']")).hasSize(PhotoRoomStore.MOST_OF_A_JOB - 1);

@@ -2,11 +2,31 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 class GatesTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
+
+    @Test
+    @DisplayName("one press saves and goes on; where anything lacks it stays, says what, and no pin is pulled")
+    void oneSaveAndOn() {
+        String job = gates.open("One press machine");
+        visit.press("Save, on to the next gate");
+        assertThat(visit.path()).startsWith(job + "/safe");
+        assertThat(gates.post("Safe")).isNotEqualTo("passed");
+        visit.tick("input[name='disconnect'][value='LOOSE']")
+                .tick("input[name='noCapacitor']")
+                .press("Save, on to the next gate");
+        assertThat(visit.path()).startsWith(job + "/found");
+        assertThat(gates.post("Safe")).isEqualTo("passed");
+        visit.tick("input[name='nothingConnected']").press("Save, on to the next gate");
+        assertThat(visit.path()).startsWith(job + "/plate");
+        visit.go(job + "/found");
+        assertThat(visit.text("main")).doesNotContain("Save, on to the next gate");
+        assertThat(visit.go(job + "/log").text("table")).contains("Safe: pin pulled.", "As found: pin pulled.");
+    }
 
     @Test
     void aPlateIsReadFromOneLineOfText() {

@@ -31,6 +31,8 @@ class OneWayTest {
         assertThat(visit.complaints()).allMatch(String::isEmpty);
         assertThat(visit.go(job + "/diagram").text(".ticket")).contains("No interchange is written");
         assertThat(visit.all("[aria-label='Rotation shown']")).isEmpty();
+        assertThat(visit.text(".ticket").contains("No end of its start winding comes out"))
+                .isEqualTo(!line1.contains("T5"));
         gates.pullPin().relyOnTheMarks().passSupply("40");
         return job;
     }
@@ -78,7 +80,7 @@ class OneWayTest {
         String job = upToRotation("One way " + machine, line1, line2);
         oneWayOnly();
         gates.chooseSwitch(gear);
-        assertThat(visit.text(".ticket")).doesNotContain("cannot do it");
+        assertThat(visit.text("main")).doesNotContain("cannot do it");
         visit.press("Use plan A, pull the pin");
         boolean handle = !gear.startsWith("On and off") && !gear.startsWith("Pressure");
         visit.go(job + "/switch");
@@ -127,6 +129,6 @@ class OneWayTest {
         String two = upToRotation("Two leads only", "T1", "T4");
         gates.passRotation();
         gates.chooseSwitch("Cross-corner drum");
-        assertThat(visit.go(two + "/switch").text(".ticket")).contains("one way only");
+        assertThat(visit.go(two + "/switch").text("main")).contains("Its leads let this motor turn one way only");
     }
 }

@@ -3,7 +3,6 @@ package gatepin.web.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.paper.Paper;
-import gatepin.web.RunningGatePin;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -11,8 +10,6 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
-import org.springframework.web.bind.annotation.RequestMethod;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /** A shop is spoken to in its own words and sizes, on every page and paper of a job: those of the other lands stand nowhere. */
 class RegionWordsTest {
@@ -34,23 +31,9 @@ class RegionWordsTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
-    private static List<String> routes() {
-        return RunningGatePin.get()
-                .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
-                .getHandlerMethods()
-                .keySet()
-                .stream()
-                .filter(r -> r.getMethodsCondition().getMethods().contains(RequestMethod.GET)
-                        && r.getProducesCondition().isEmpty())
-                .flatMap(r -> r.getPatternValues().stream())
-                .filter(p -> p.matches("/jobs/\\{id}/[a-z/-]+"))
-                .sorted()
-                .toList();
-    }
-
     private Set<String> foreign(String job, Pattern words) {
         List<String> pages = new ArrayList<>();
-        routes().forEach(r -> pages.add(r.replace("/jobs/{id}", job)));
+        Routes.ofAJob().forEach(r -> pages.add(job + r));
         for (Paper paper : Paper.values()) {
             pages.add(job + "/papers/" + paper.word());
         }

@@ -23,8 +23,6 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.springframework.web.bind.annotation.RequestMethod;
-import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
  * Three people on one job, each with some form of some of its pages: whatever they do at once leaves the job as it would be had they done
@@ -101,22 +99,6 @@ class ThreePeopleTest {
         }
     }
 
-    /** The pages of a job that are found by nothing but its number. */
-    private static List<String> pages() {
-        return RunningGatePin.get()
-                .bean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
-                .getHandlerMethods()
-                .keySet()
-                .stream()
-                .filter(r -> r.getMethodsCondition().getMethods().contains(RequestMethod.GET))
-                .filter(r -> r.getProducesCondition().isEmpty())
-                .flatMap(r -> r.getPatternValues().stream())
-                .filter(p -> p.matches("/jobs/\\{id}/[a-z/-]+"))
-                .map(p -> p.replace("/jobs/{id}", ""))
-                .sorted()
-                .toList();
-    }
-
     /** A job whose wires are made and whose first cold reading is written down, in a shop of its own. */
     private static String job() {
         Visit visit = new Visit();
@@ -181,7 +163,7 @@ class ThreePeopleTest {
         Visit visit = new Visit();
         List<Deed> all = new ArrayList<>();
         Set<String> seen = new HashSet<>();
-        for (String page : pages()) {
+        for (String page : Routes.ofAJob()) {
             if (visit.statusOf(job + page) != 200) {
                 continue;
             }
