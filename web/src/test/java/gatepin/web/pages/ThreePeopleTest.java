@@ -129,7 +129,7 @@ class ThreePeopleTest {
         List<Deed> all = deeds();
         Set<String> sent = new TreeSet<>();
         int changed = 0;
-        int rounds = Integer.getInteger("gatepin.threes", 6);
+        int rounds = Integer.getInteger("gatepin.threes", 4);
         for (int round = 0; round < rounds; round++) {
             List<Deed> three = List.of(any(all), any(all), any(all));
             three.forEach(d -> sent.add(d.action()));
