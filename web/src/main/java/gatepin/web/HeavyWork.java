@@ -22,7 +22,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 9)
 class HeavyWork extends OncePerRequestFilter {
-    private static final int AT_ONCE = 2;
+    /** One core is left to those who only want a page. */
+    private static final int AT_ONCE =
+            Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
+
     private static final int IN_LINE = 40;
     private static final Duration PATIENCE = Duration.ofSeconds(40);
     private static final int COMES_BACK_SECONDS = 2;
