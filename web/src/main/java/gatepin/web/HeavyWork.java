@@ -23,8 +23,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 9)
 class HeavyWork extends OncePerRequestFilter {
     /** One core is left to those who only want a page. */
-    private static final int AT_ONCE =
-            Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
+    private static final int AT_ONCE = Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
 
     private static final int IN_LINE = 40;
     private static final Duration PATIENCE = Duration.ofSeconds(40);
