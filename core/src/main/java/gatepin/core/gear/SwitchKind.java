@@ -261,9 +261,7 @@ public record SwitchKind(
 
     private static SwitchKind of(
             String key, String name, String hint, List<String> rows, String forward, String reverse) {
-        List<List<Terminal>> face = rows.stream()
-                .map(r -> Arrays.stream(r.split(" ")).map(Terminal::onSwitch).toList())
-                .toList();
+        List<List<Terminal>> face = face(rows);
         Map<HandlePosition, Set<Contact>> closed = new EnumMap<>(HandlePosition.class);
         closed.put(HandlePosition.FORWARD, contacts(forward));
         closed.put(HandlePosition.REVERSE, contacts(reverse));
@@ -313,11 +311,25 @@ public record SwitchKind(
                 Set.of());
     }
 
-    /** Gear with a place for ON and one for OFF, and none for another way. */
-    private static SwitchKind onOff(String key, String name, String hint, List<String> rows, String on) {
-        List<List<Terminal>> face = rows.stream()
+    private static List<List<Terminal>> face(List<String> rows) {
+        return rows.stream()
                 .map(r -> Arrays.stream(r.split(" ")).map(Terminal::onSwitch).toList())
                 .toList();
+    }
+
+    /** The chart as it is planned by where one way is enough: gear with one place for ON as if it had two that close the same. */
+    public ContactChart chartForOneWay() {
+        if (!isOneWay()) {
+            return chart;
+        }
+        Map<Setting, Set<Contact>> alike = new LinkedHashMap<>(chart.closed());
+        alike.put(HandlePosition.REVERSE, chart.closedIn(HandlePosition.FORWARD));
+        return new ContactChart(chart.terminals(), alike);
+    }
+
+    /** Gear with a place for ON and one for OFF, and none for another way. */
+    private static SwitchKind onOff(String key, String name, String hint, List<String> rows, String on) {
+        List<List<Terminal>> face = face(rows);
         Map<Setting, Set<Contact>> closed = new LinkedHashMap<>();
         closed.put(HandlePosition.FORWARD, contacts(on));
         closed.put(HandlePosition.OFF, Set.of());

@@ -1,10 +1,6 @@
 package gatepin.core.lane;
 
 import gatepin.core.Effort;
-import gatepin.core.circuit.Contact;
-import gatepin.core.circuit.ContactChart;
-import gatepin.core.circuit.HandlePosition;
-import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.CapacitorBeside;
 import gatepin.core.diagram.Connection;
@@ -17,11 +13,8 @@ import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.RunningConnections;
 import gatepin.core.plan.Wishes;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /** How the job's switch can be wired: what the planner is asked, and what it finds. */
 public final class Planning {
@@ -57,20 +50,10 @@ public final class Planning {
                 leads.terminals(),
                 leads.windings(),
                 supply,
-                workup.isOneWay() ? bothPlacesAlike(kind) : kind.chart(),
+                workup.isOneWay() ? kind.chartForOneWay() : kind.chart(),
                 kind.hasOff(),
                 running(leads, connection, supply, effort),
                 wishes.on(kind.chart().terminals()).sparing(kind.worn())));
-    }
-
-    /** Gear that has one place for ON is planned for as if it had two that close the same. */
-    private static ContactChart bothPlacesAlike(SwitchKind kind) {
-        if (!kind.isOneWay()) {
-            return kind.chart();
-        }
-        Map<Setting, Set<Contact>> closed = new LinkedHashMap<>(kind.chart().closed());
-        closed.put(HandlePosition.REVERSE, kind.chart().closedIn(HandlePosition.FORWARD));
-        return new ContactChart(kind.chart().terminals(), closed);
     }
 
     /**

@@ -50,6 +50,9 @@ public record MotorValues(
         double runInHand,
         int startAcross) {
     /** Series resistance of a capacitor as a share of its reactance: electrolytic to start, oil-filled to run. */
+    /** The start winding of a motor none of whose leads is its: it is supposed, not seen. */
+    public static final String START_INSIDE = "start inside";
+
     private static final double START_LOSS = 0.08;
 
     private static final double RUN_LOSS = 0.005;
@@ -205,7 +208,7 @@ public record MotorValues(
         if (start.isEmpty()) {
             // no end of it comes out: it hangs inside on a run winding, and the motor turns one way (common practice)
             Winding across = run.get(0);
-            start = List.of(new Winding("start inside", Role.START, across.like(), across.other()));
+            start = List.of(new Winding(START_INSIDE, Role.START, across.like(), across.other()));
         }
         List<Winding> boxes = of(windings, Role.CAPACITOR);
         for (Winding half : start) {

@@ -14,6 +14,7 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Setting.Purpose;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Terminal;
+import gatepin.core.machine.MotorValues;
 import gatepin.core.machine.Normal;
 import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis.Way;
@@ -101,6 +102,9 @@ final class Judge {
             if (setting.purpose() == Purpose.OFF) {
                 verdicts.addAll(new OffJudge(stiff, setting).verdicts(faulty));
             }
+        }
+        if (circuit.motor().coils().stream().anyMatch(c -> c.name().equals(MotorValues.START_INSIDE))) {
+            verdicts.add(Verdict.of(Rule.START_INSIDE, Severity.WARN));
         }
         protector(faulty);
         boolean sound = !faulty && verdicts.stream().noneMatch(v -> v.severity() == Severity.DANGER);

@@ -66,6 +66,8 @@ public enum Rule {
     SAME_WAY,
     /** Two settings that are for one way turn opposite ways. Part: what the other of them is called. */
     WAYS_DIFFER,
+    /** No end of the start winding comes out: that it starts rests on the winding's being there, inside. */
+    START_INSIDE,
     /** A winding gets too hot. Value: seconds until it is hurt. */
     BURNS,
     /** Leads are hot in OFF. Value: the highest volts to ground. */

@@ -193,8 +193,13 @@ public record VerdictWords(Sentence title, Sentence words) {
                     byDanger(title(frames()), words(way()), lesser("title"), lesser("words", way()));
                 case FRAME_NOT_BONDED -> new VerdictWords(title(frames(), count()), words());
                 case FRAME_LIVE -> new VerdictWords(title(frames(), where()), words(is()));
-                case NOTHING_HAPPENS, SAME_WAY, DEAD_IN_OFF, NEUTRAL_ALONE_SWITCHED, NEUTRAL_SWITCHED_TOO, PROTECTED ->
-                    new VerdictWords(title(where()), words());
+                case NOTHING_HAPPENS,
+                        SAME_WAY,
+                        START_INSIDE,
+                        DEAD_IN_OFF,
+                        NEUTRAL_ALONE_SWITCHED,
+                        NEUTRAL_SWITCHED_TOO,
+                        PROTECTED -> new VerdictWords(title(where()), words());
                 case REVERSES ->
                     new VerdictWords(title(HandlePosition.FORWARD.title(), HandlePosition.REVERSE.title()), words());
                 case ALIVE_AT_STANDSTILL, START_LEFT_IN -> alive();

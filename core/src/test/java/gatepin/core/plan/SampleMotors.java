@@ -81,7 +81,7 @@ public record SampleMotors(String name, Leads leads, Connection connection, Supp
     public static final List<SampleMotors> ALL =
             List.of(SIX_LEAD_HIGH, SIX_LEAD_LOW, FOUR_LEAD, PROTECTED, IEC_LETTERS, PERMANENT_CAPACITOR);
 
-    private static Given given(
+    static Given given(
             MotorFamily family,
             double watts,
             double volts,
@@ -106,7 +106,7 @@ public record SampleMotors(String name, Leads leads, Connection connection, Supp
                 Optional.of(runMicrofarads).filter(c -> c > 0));
     }
 
-    private static SampleMotors of(
+    static SampleMotors of(
             String name,
             String marks,
             Supply supply,

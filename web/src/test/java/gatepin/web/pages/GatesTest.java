@@ -2,8 +2,10 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.web.RunningGatePin;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 class GatesTest {
     private final Visit visit = new Visit();
@@ -46,6 +48,25 @@ class GatesTest {
                 .press("Save the plate");
         assertThat(visit.text(".ticket"))
                 .contains("This is a three-phase motor", "T4 T5 T6 joined", "not for this job");
+    }
+
+    @Test
+    @DisplayName(
+            "a plate that was read and saved stands, even where a later reader would take its text otherwise or not at all")
+    void aPlateStaysAsItWasRead() {
+        String job = gates.bringIn("Kept plate machine");
+        gates.typePlate("3/4", "115", "13.8", "230", "6.9", "1725");
+        // what was typed then is nothing that is read today
+        RunningGatePin.get()
+                .bean(JdbcClient.class)
+                .sql(
+                        "update motor join job on job.machine_id = motor.machine_id set output = 'three quarters', revision = revision + 1"
+                                + " where job.id = :job")
+                .param("job", job.replaceAll("\\D", ""))
+                .update();
+
+        assertThat(visit.go(job + "/plate").text(".beam")).contains("3/4 hp, 115/230 V, 1725 rpm");
+        assertThat(visit.go(job + "/supply").status()).isEqualTo(200);
     }
 
     @Test

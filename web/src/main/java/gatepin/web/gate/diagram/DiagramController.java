@@ -7,7 +7,6 @@ import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
-import gatepin.core.circuit.Winding.Role;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
@@ -108,9 +107,6 @@ class DiagramController {
                 Analysis analysis = forward.orElseThrow().analysis();
                 model.addAttribute("turns", List.of(Turn.alone(forward.orElseThrow())));
                 List<Finding> findings = new ArrayList<>(List.of(NO_INTERCHANGE));
-                if (file.leads().all().stream().noneMatch(l -> l.isOf(Role.START))) {
-                    findings.add(NO_START_LEADS);
-                }
                 findings.addAll(Findings.of(analysis, file.wording()).findings());
                 otherColumn(file, c.connection(), supply).ifPresent(findings::add);
                 model.addAttribute("findings", findings);
@@ -131,11 +127,6 @@ class DiagramController {
     private static final Finding NO_INTERCHANGE = Finding.warn(
             "No interchange is written",
             "As far as the diagram tells it turns one way only. Where it must turn both ways, the Switch gate looks for a way in its windings.");
-
-    private static final Finding NO_START_LEADS = Finding.warn(
-            "No end of its start winding comes out",
-            "It is taken to hang inside, across a run winding: it starts, one way, and only the bump tells which. Where two more leads come out"
-                    + " of the motor, write them down too.");
 
     /** A usual pattern as it is offered. */
     public record Offered(String key, String name, PatternPicture picture) {}
