@@ -31,7 +31,7 @@ class HeavyWork extends OncePerRequestFilter {
     private static final Duration FIRST_IN_LINE = Duration.ofSeconds(2);
     private static final String NUMBER = "inLine";
     private static final Pattern HEAVY = Pattern.compile(
-            "GET /jobs/\\d+/papers/[a-z]+\\.pdf|GET /jobs/\\d+/job\\.zip|POST /jobs/in"
+            "GET /jobs/\\d+/papers/[a-z]+\\.pdf|GET /jobs/\\d+/job\\.zip"
                     + "|POST /jobs/\\d+/(plate|found)/photos|POST /jobs/\\d+/plate/photos/\\d+/read|POST /jobs/\\d+/windings/trials");
 
     private final Places places;
@@ -44,7 +44,7 @@ class HeavyWork extends OncePerRequestFilter {
 
     HeavyWork(int atOnce, int inLine, Duration patience) {
         this.places = new Places(atOnce, patience);
-        this.line = new Semaphore(atOnce + inLine);
+        this.line = new Semaphore(inLine);
     }
 
     @Override
@@ -60,22 +60,38 @@ class HeavyWork extends OncePerRequestFilter {
             inTurn(request, response, chain);
             return;
         }
-        if (!line.tryAcquire()) {
+        if (places.take(Duration.ZERO) || inLine()) {
+            make(request, response, chain);
+        } else {
             later(response);
-            return;
+        }
+    }
+
+    /** Stands in line for a place; false where the line is too long or takes too long. */
+    private boolean inLine() {
+        if (!line.tryAcquire()) {
+            return false;
         }
         try {
-            if (!places.take()) {
-                later(response);
-                return;
-            }
-            try {
-                chain.doFilter(request, response);
-            } finally {
-                places.leave();
-            }
+            return places.take();
         } finally {
             line.release();
+        }
+    }
+
+    /** Makes the answer at a place that was taken, and leaves it before any of it is sent: who reads slowly holds none. */
+    private void make(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        boolean left = false;
+        try (SetAside answer = SetAside.of(response)) {
+            chain.doFilter(request, answer);
+            places.leave();
+            left = true;
+            answer.send();
+        } finally {
+            if (!left) {
+                places.leave();
+            }
         }
     }
 
@@ -100,12 +116,8 @@ class HeavyWork extends OncePerRequestFilter {
                             + " This page goes on by itself as soon as it is your turn.");
             return;
         }
-        try {
-            tickets.leave(number);
-            chain.doFilter(request, response);
-        } finally {
-            places.leave();
-        }
+        tickets.leave(number);
+        make(request, response, chain);
     }
 
     private static long number(HttpServletRequest request) {

@@ -64,6 +64,7 @@ class CrowdTest {
         folder.start(Map.of("GATEPIN_DEMO", "true"));
         long application = folder.the("-Dgatepin.home=").pid();
         byte[] photo = photo();
+        byte[] whole = new Visit(folder.address()).bytes("/jobs/1/job.zip");
         List<Callable<Integer>> wants = new ArrayList<>();
         for (int i = 0; i < CROWD; i++) {
             String job = "/jobs/" + (1 + i % JOBS);
@@ -76,20 +77,22 @@ class CrowdTest {
             }
             if (i % 4 == 0) {
                 wants.add(() -> new Visit(folder.address()).statusOf(job + "/job.zip"));
+                wants.add(() -> new Visit(folder.address())
+                        .go("/jobs/in")
+                        .upload("/jobs/in", "file", "job.zip", whole, "shop", "1"));
             }
         }
+        Visit passerBy = new Visit(folder.address());
+        passerBy.go("/jobs/2/supply");
         ExecutorService people = Executors.newFixedThreadPool(wants.size());
         try {
             List<Future<Integer>> answers = new ArrayList<>();
             wants.forEach(w -> answers.add(people.submit(w)));
-            long slowest = 0;
-            int pages = 0;
-            Visit passerBy = new Visit(folder.address());
+            List<Double> pages = new ArrayList<>();
             while (answers.stream().anyMatch(a -> !a.isDone())) {
                 long start = System.nanoTime();
                 assertThat(passerBy.statusOf("/jobs/2/supply")).isEqualTo(200);
-                slowest = Math.max(slowest, System.nanoTime() - start);
-                pages++;
+                pages.add((System.nanoTime() - start) / 1e9);
                 Thread.sleep(100);
             }
             Map<Integer, Integer> told = new TreeMap<>();
@@ -97,9 +100,15 @@ class CrowdTest {
                 told.merge(answer.get(), 1, Integer::sum);
             }
             Figures.say(
-                    "a crowd of %d at papers, photos and jobs: %s; %d pages besides, the slowest in %.2f s",
-                    wants.size(), told, pages, slowest / 1e9);
-            assertThat(told.keySet()).isSubsetOf(200, 302, 503);
+                    "a crowd of %d at papers, photos and jobs: %s; %d pages besides, half in %.2f s, nine of ten in %.2f s, the slowest in %.2f s",
+                    wants.size(),
+                    told,
+                    pages.size(),
+                    pages.stream().sorted().toList().get(pages.size() / 2),
+                    pages.stream().sorted().toList().get(pages.size() * 9 / 10),
+                    pages.stream().mapToDouble(p -> p).max().orElseThrow());
+            // a job that finds no room among those coming in is 422 by its field
+            assertThat(told.keySet()).isSubsetOf(200, 302, 422, 503);
             assertThat(told.getOrDefault(200, 0)).isPositive();
         } finally {
             people.shutdown();

@@ -1,7 +1,10 @@
 package gatepin.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import jakarta.servlet.ServletOutputStream;
+import java.io.IOException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,6 +12,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -45,7 +49,7 @@ class HeavyWorkTest {
             String path = "/jobs/" + i + "/papers/cover.pdf";
             asked.add(CompletableFuture.supplyAsync(() -> ask("GET", path), r -> new Thread(r).start()));
         }
-        while (asked.stream().filter(CompletableFuture::isDone).count() < 4) {
+        while (asked.stream().filter(CompletableFuture::isDone).count() < 4 || most.get() < 2) {
             TimeUnit.MILLISECONDS.sleep(5);
         }
         // two are at it, three stand in line
@@ -80,6 +84,69 @@ class HeavyWorkTest {
                 .isEqualTo(200);
     }
 
+    @Test
+    @DisplayName("who reads his answer slowly holds no place meanwhile, and gets all of it")
+    void aSlowReader() throws Exception {
+        HeavyWork one = new HeavyWork(1, 0, Duration.ofMillis(1));
+        byte[] paper = new byte[200_000];
+        new java.util.Random(1).nextBytes(paper);
+        CountDownLatch reading = new CountDownLatch(1);
+        MockHttpServletResponse slow = new MockHttpServletResponse() {
+            @Override
+            public ServletOutputStream getOutputStream() {
+                reading.countDown();
+                try {
+                    assertThat(goOn.await(20, TimeUnit.SECONDS)).isTrue();
+                } catch (InterruptedException e) {
+                    throw new IllegalStateException(e);
+                }
+                return super.getOutputStream();
+            }
+        };
+        CompletableFuture<Void> his = CompletableFuture.runAsync(
+                () -> {
+                    try {
+                        one.doFilter(new MockHttpServletRequest("GET", "/jobs/1/job.zip"), slow, (q, a) -> {
+                            a.setContentType("application/zip");
+                            a.getOutputStream().write(paper);
+                            a.flushBuffer();
+                        });
+                    } catch (Exception e) {
+                        throw new IllegalStateException(e);
+                    }
+                },
+                r -> new Thread(r).start());
+        assertThat(reading.await(20, TimeUnit.SECONDS)).isTrue();
+
+        MockHttpServletResponse next = new MockHttpServletResponse();
+        one.doFilter(
+                new MockHttpServletRequest("GET", "/jobs/2/papers/sheet.pdf"),
+                next,
+                (q, a) -> a.getWriter().write("§"));
+        assertThat(next.getStatus()).isEqualTo(200);
+        assertThat(next.getContentAsByteArray()).hasSize(next.getContentLength());
+
+        goOn.countDown();
+        his.get(20, TimeUnit.SECONDS);
+        assertThat(slow.getContentAsByteArray()).isEqualTo(paper);
+        assertThat(slow.getContentLength()).isEqualTo(paper.length);
+    }
+
+    @Test
+    @DisplayName("a paper that could not be made gives its place back")
+    void aFailure() {
+        HeavyWork one = new HeavyWork(1, 0, Duration.ofMillis(1));
+        for (int i = 0; i < 3; i++) {
+            assertThatThrownBy(() -> one.doFilter(
+                            new MockHttpServletRequest("GET", "/jobs/1/job.zip"),
+                            new MockHttpServletResponse(),
+                            (q, a) -> {
+                                throw new IOException("no room");
+                            }))
+                    .hasMessage("no room");
+        }
+    }
+
     private static MockHttpServletResponse browse(HeavyWork heavy, String address) throws Exception {
         String[] parts = address.split("\\?inLine=");
         MockHttpServletRequest request = new MockHttpServletRequest("GET", parts[0]);
@@ -102,8 +169,9 @@ class HeavyWorkTest {
                     .as(light)
                     .isTrue();
         }
-        for (String work :
-                new String[] {"POST /jobs/in", "POST /jobs/12/found/photos", "POST /jobs/1/plate/photos/3/read"}) {
+        for (String work : new String[] {
+            "POST /jobs/1/windings/trials", "POST /jobs/12/found/photos", "POST /jobs/1/plate/photos/3/read"
+        }) {
             assertThat(shut.shouldNotFilter(new MockHttpServletRequest(work.split(" ")[0], work.split(" ")[1])))
                     .as(work)
                     .isFalse();

@@ -6,7 +6,7 @@ import gatepin.core.Sentence;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Wire;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.lane.Memory;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;

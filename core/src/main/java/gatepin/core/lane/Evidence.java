@@ -3,6 +3,7 @@ package gatepin.core.lane;
 import gatepin.core.Sentence;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.check.LiveCheck;
+import gatepin.core.job.Gate;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.verdict.ConnectionCheck;

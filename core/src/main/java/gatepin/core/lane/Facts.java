@@ -14,6 +14,7 @@ import gatepin.core.control.Ladder;
 import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Lane;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.Traces;
 import gatepin.core.paper.PaperRecord;

@@ -8,6 +8,7 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.control.LadderText;
 import gatepin.core.diagram.Column;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Gate;
 import gatepin.core.paper.Paper;
 import gatepin.core.rotation.StatedRotation;
 import java.nio.charset.StandardCharsets;

@@ -1,4 +1,4 @@
-/** Gates, pins, and what drops a pin again. */
+/** All that is known of a job at one moment, and what is worked out of it. */
 @NullMarked
 package gatepin.core.lane;
 

@@ -6,7 +6,7 @@ import gatepin.core.ahead.AheadRecord;
 import gatepin.core.ahead.AheadRecord.Chosen;
 import gatepin.core.ahead.AheadRecord.Stands;
 import gatepin.core.check.DeadRead;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.JobPart;

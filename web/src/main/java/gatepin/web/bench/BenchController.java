@@ -12,7 +12,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.machine.RunUp.Throw;
 import gatepin.core.verdict.Analysis;
 import gatepin.web.bench.BenchDesk.Shown;

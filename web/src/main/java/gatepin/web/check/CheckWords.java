@@ -9,7 +9,7 @@ import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Setting;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.JobFile;
 import java.util.Locale;

@@ -14,7 +14,7 @@ import gatepin.core.found.FoundWireReader;
 import gatepin.core.gear.FaceReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.machine.Traces;

@@ -7,7 +7,7 @@ import gatepin.core.TypedNumber.Field;
 import gatepin.core.exchange.Match;
 import gatepin.core.exchange.Mount;
 import gatepin.core.exchange.NineLeads;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;

@@ -1,11 +1,11 @@
 package gatepin.web.lane;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Change;
-import gatepin.core.lane.Lane.Drop;
-import gatepin.core.lane.Lane.Pin;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Change;
+import gatepin.core.job.Lane.Drop;
+import gatepin.core.job.Lane.Pin;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.shop.ShopStore;
 import java.util.ArrayList;

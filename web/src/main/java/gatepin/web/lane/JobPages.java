@@ -2,7 +2,7 @@ package gatepin.web.lane;
 
 import gatepin.core.Problem;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,6 +1,6 @@
 package gatepin.web.lane;
 
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import java.util.Optional;
 
 /** What of a job one form writes. Each part counts how often it was saved, so that a form can tell that somebody saved after it was shown. */

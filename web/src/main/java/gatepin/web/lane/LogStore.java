@@ -1,7 +1,7 @@
 package gatepin.web.lane;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.words.SentenceText;
 import java.time.Clock;
 import java.time.Instant;

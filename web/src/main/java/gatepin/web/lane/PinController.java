@@ -1,6 +1,6 @@
 package gatepin.web.lane;
 
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import java.util.Locale;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;

@@ -1,8 +1,8 @@
 package gatepin.web.lane;
 
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane;
-import gatepin.core.lane.Lane.Pin;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane;
+import gatepin.core.job.Lane.Pin;
 import gatepin.core.words.SentenceText;
 import java.util.EnumMap;
 import java.util.Locale;

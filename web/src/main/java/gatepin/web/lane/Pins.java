@@ -1,8 +1,8 @@
 package gatepin.web.lane;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Pin;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Pin;
 import gatepin.web.lane.LogStore.Kind;
 import java.util.List;
 import org.springframework.stereotype.Service;

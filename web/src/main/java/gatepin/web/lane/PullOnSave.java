@@ -1,6 +1,6 @@
 package gatepin.web.lane;
 
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.regex.Matcher;

@@ -1,7 +1,7 @@
 package gatepin.web.lane;
 
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Drop;
 import java.util.List;
 import org.springframework.web.servlet.ModelAndView;
 

@@ -2,8 +2,8 @@ package gatepin.web.lane;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Lane.Change;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Lane.Change;
 import java.util.Optional;
 
 /** A change of the voltage a motor is to run on, which two gates can make. */

@@ -1,6 +1,6 @@
 package gatepin.web.log;
 
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.LogStore;

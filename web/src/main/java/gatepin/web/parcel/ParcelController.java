@@ -3,11 +3,11 @@ package gatepin.web.parcel;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.format.WiringReader;
-import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.parcel.Parcels.Unpacked;
 import gatepin.web.shop.ShopStore.Shop;
 import gatepin.web.shop.Shops;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.ByteBuffer;
@@ -15,13 +15,9 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -30,6 +26,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.server.ResponseStatusException;
 import org.springframework.web.servlet.ModelAndView;
 
 /** Taking a job away as one file, and taking one in. */
@@ -38,44 +35,38 @@ class ParcelController {
     /** Larger files are refused, bytes. */
     private static final long MOST_BYTES = 40_000_000;
 
-    private static final int PATIENCE_SECONDS = 20;
     private static final int HEAD = 20;
 
     private final Parcels parcels;
+    private final Intake intake;
     private final Strangers strangers;
+    /** One at a time: a job with its photos takes a good part of the memory there is. */
+    private final Object packing = new Object();
+
     private final JobPages pages;
     private final Shops shops;
-    /** One at a time: a job with its photos takes a good part of the memory there is. */
-    private final Semaphore turn = new Semaphore(1, true);
 
-    ParcelController(Parcels parcels, Strangers strangers, JobPages pages, Shops shops) {
+    ParcelController(Parcels parcels, Intake intake, Strangers strangers, JobPages pages, Shops shops) {
         this.parcels = parcels;
+        this.intake = intake;
         this.strangers = strangers;
         this.pages = pages;
         this.shops = shops;
     }
 
     @GetMapping("/jobs/{id}/job.zip")
-    ResponseEntity<byte[]> take(@PathVariable long id) throws InterruptedException {
-        JobFile file = pages.file(id);
-        if (!turn.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                    .header(HttpHeaders.RETRY_AFTER, "10")
-                    .build();
-        }
-        try {
-            String name = file.job().machine().replaceAll("[^\\p{Alnum} -]", "").strip();
-            return ResponseEntity.ok()
-                    .contentType(MediaType.valueOf("application/zip"))
-                    .header(
-                            HttpHeaders.CONTENT_DISPOSITION,
-                            ContentDisposition.attachment()
-                                    .filename((name.isEmpty() ? "job" : name) + ".zip")
-                                    .build()
-                                    .toString())
-                    .body(parcels.pack(id));
-        } finally {
-            turn.release();
+    void take(@PathVariable long id, HttpServletResponse response) throws IOException {
+        String name =
+                pages.file(id).job().machine().replaceAll("[^\\p{Alnum} -]", "").strip();
+        response.setContentType("application/zip");
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment()
+                        .filename((name.isEmpty() ? "job" : name) + ".zip")
+                        .build()
+                        .toString());
+        synchronized (packing) {
+            parcels.packed(id).write(response.getOutputStream());
         }
     }
 
@@ -126,12 +117,42 @@ class ParcelController {
             }
             return again(shop, stranger.problems(), model);
         }
-        Reading<Unpacked> read = unpack(shop, file);
-        if (read.value().isPresent()) {
-            return new ModelAndView(
-                    "redirect:/jobs/" + read.value().orElseThrow().jobId() + "?takenIn");
+        Reading<Long> begun = begin(shop, file);
+        if (begun.value().isEmpty()) {
+            return again(shop, begun.problems(), model);
         }
-        return again(shop, read.problems(), model);
+        long number = begun.value().orElseThrow();
+        Intake.Look look = look(number);
+        return look.job().isPresent() ? done(look, model) : new ModelAndView("redirect:/jobs/in/" + number);
+    }
+
+    /** A job on its way in: the job itself once it is there, how far it is until then. */
+    @GetMapping("/jobs/in/{number:\\d{1,18}}")
+    ModelAndView coming(@PathVariable long number, Model model, HttpServletResponse response)
+            throws InterruptedException {
+        Intake.Look look = look(number);
+        if (look.job().isPresent()) {
+            return done(look, model);
+        }
+        response.setHeader("Refresh", "1");
+        return new ModelAndView("parcel/coming", Map.of("number", number, "percent", look.percent()));
+    }
+
+    private Intake.Look look(long number) throws InterruptedException {
+        return intake.look(number).orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND));
+    }
+
+    private ModelAndView done(Intake.Look look, Model model) {
+        Reading<Unpacked> job = look.job().orElseThrow();
+        return job.value()
+                .map(in -> new ModelAndView("redirect:/jobs/" + in.jobId() + "?takenIn"))
+                .orElseGet(() -> again(look.shop(), job.problems(), model));
+    }
+
+    @PostMapping("/jobs/in/{number:\\d{1,18}}/stop")
+    String stop(@PathVariable long number) {
+        intake.stop(number);
+        return "redirect:/jobs/in/" + number;
     }
 
     private ModelAndView again(long shop, List<Problem> problems, Model model) {
@@ -176,8 +197,7 @@ class ParcelController {
         return shops.all().stream().anyMatch((Shop s) -> s.id() == shop && !s.aside());
     }
 
-    private Reading<Unpacked> unpack(long shop, @org.jspecify.annotations.Nullable MultipartFile file)
-            throws IOException, InterruptedException {
+    private Reading<Long> begin(long shop, @org.jspecify.annotations.Nullable MultipartFile file) throws IOException {
         if (file == null || file.isEmpty()) {
             return failed("file", "Choose the file of a job.");
         }
@@ -187,17 +207,13 @@ class ParcelController {
         if (file.getSize() > MOST_BYTES) {
             return failed("file", tooLarge());
         }
-        if (!turn.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
-            return failed("file", "Another job is being taken in just now. Send it again in a moment.");
-        }
-        try (InputStream in = file.getInputStream()) {
-            return parcels.unpack(shop, in);
-        } finally {
-            turn.release();
-        }
+        return intake.begin(shop, file)
+                .map(Reading::of)
+                .orElseGet(
+                        () -> failed("file", "Too many jobs are being taken in just now. Send it again in a moment."));
     }
 
-    private static Reading<Unpacked> failed(String field, String message) {
+    private static Reading<Long> failed(String field, String message) {
         return Reading.failed(List.of(new Problem(field, "", message)));
     }
 }

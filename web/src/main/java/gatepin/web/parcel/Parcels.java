@@ -3,6 +3,7 @@ package gatepin.web.parcel;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import gatepin.core.Effort;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.check.CheckRecord;
@@ -26,6 +27,7 @@ import gatepin.web.sql.DatabaseTrouble;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.time.Clock;
@@ -96,13 +98,32 @@ public class Parcels {
         private static final long serialVersionUID = 1;
     }
 
+    /** A job as it was at one moment, to be written as a file. */
+    record Packed(ObjectNode root, Map<String, byte[]> photos, String summary) {
+        void write(OutputStream out) throws IOException {
+            JobArchive.write(out, root, photos, summary);
+        }
+    }
+
+    /** The same as bytes. */
+    @Transactional(readOnly = true)
+    public byte[] pack(long jobId) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            packed(jobId).write(out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
     /**
      * A job as a file, as it is at one moment.
      *
      * @throws TooManyPhotos when the file could not come in again
      */
     @Transactional(readOnly = true)
-    public byte[] pack(long jobId) {
+    Packed packed(long jobId) {
         JobFile file = files.file(jobId);
         Shop shop = shops.shop(file.job().shopId()).orElseThrow();
         Map<String, byte[]> photos = new TreeMap<>();
@@ -125,13 +146,7 @@ public class Parcels {
                         .put("kind", e.kind().name().toLowerCase(java.util.Locale.ROOT))
                         .put("what", file.say(e.words())));
         root.set("record", record(jobId, photos));
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try {
-            JobArchive.write(out, root, photos, new JobSummary(file.job().machine(), file.workup()).text());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+        return new Packed(root, photos, new JobSummary(file.job().machine(), file.workup()).text());
     }
 
     private ObjectNode record(long jobId, Map<String, byte[]> photos) {
@@ -209,6 +224,15 @@ public class Parcels {
      * @return the job, or one sentence on what is wrong with the file; then nothing is left of it
      */
     public Reading<Unpacked> unpack(long shopId, InputStream in) {
+        return unpack(shopId, in, Effort.unlimited());
+    }
+
+    /**
+     * The same by somebody who may stop it.
+     *
+     * @throws Effort.TooMuch when it was stopped; then nothing is left of it
+     */
+    Reading<Unpacked> unpack(long shopId, InputStream in, Effort effort) {
         Optional<Shop> shop = shops.shop(shopId);
         if (shop.isEmpty()) {
             return failed(Unpacking.SHOP, "Choose the shop it is to stand in.");
@@ -232,7 +256,7 @@ public class Parcels {
         }
         try {
             return java.util.Objects.requireNonNull(transaction.execute(t -> {
-                long jobId = new Unpacking(tables, rows, shops, switches).of(shopId, job, its < version);
+                long jobId = new Unpacking(tables, rows, shops, switches, effort).of(shopId, job, its < version);
                 String wrong = contradiction(job.facts(), files.file(jobId).facts());
                 if (!wrong.isEmpty()) {
                     throw new Contradiction(wrong);

@@ -1,6 +1,7 @@
 package gatepin.web.parcel;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import gatepin.core.Effort;
 import gatepin.core.format.JobArchive;
 import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.lane.FreeName;
@@ -29,16 +30,21 @@ final class Unpacking {
     /** More rows than this have nothing to do with a job; what goes out has fewer. */
     private static final int MOST_ROWS = 12_000;
 
+    /** A photo takes as long as so many rows. */
+    private static final int PHOTO_IN_ROWS = 400;
+
     private final TableStore tables;
     private final RowStore rows;
     private final ShopStore shops;
     private final SwitchStore switches;
+    private final Effort effort;
 
-    Unpacking(TableStore tables, RowStore rows, ShopStore shops, SwitchStore switches) {
+    Unpacking(TableStore tables, RowStore rows, ShopStore shops, SwitchStore switches, Effort effort) {
         this.tables = tables;
         this.rows = rows;
         this.shops = shops;
         this.switches = switches;
+        this.effort = effort;
     }
 
     /**
@@ -59,6 +65,7 @@ final class Unpacking {
         private final Map<String, Map<Long, Long>> keys = new LinkedHashMap<>();
         private final List<Long> plans = new ArrayList<>();
         private final Map<String, Long> people = new LinkedHashMap<>();
+        private int done;
 
         Work(long shopId, JobArchive archive, boolean older) {
             this.older = older;
@@ -87,6 +94,8 @@ final class Unpacking {
             if (all > MOST_ROWS) {
                 throw new IllegalArgumentException("more rows than a job has");
             }
+            // a photo is looked at whole and takes by far the longest
+            double work = 1.0 + all + (double) PHOTO_IN_ROWS * archive.photos().size();
             for (Table table : order) {
                 boolean alone = order.stream()
                         .flatMap(t -> t.references().stream())
@@ -94,6 +103,8 @@ final class Unpacking {
                 List<Map<String, @Nullable Object>> together = new ArrayList<>();
                 for (JsonNode row : record.path("tables").path(table.name())) {
                     Map<String, @Nullable Object> values = values(table, row);
+                    done += values.values().stream().anyMatch(byte[].class::isInstance) ? 1 + PHOTO_IN_ROWS : 1;
+                    effort.reached(done / work);
                     if (alone && values.values().stream().noneMatch(byte[].class::isInstance)) {
                         together.add(values);
                     } else {

@@ -67,6 +67,19 @@ public final class PhotoReader {
 
     /** Reads a photo; problems carry the field {@code photo}. */
     public static Reading<Photo> read(byte[] bytes) {
+        return read(bytes, PhotoReader::photo);
+    }
+
+    private static Photo photo(BufferedImage picture) throws IOException {
+        return new Photo(jpeg(picture), picture.getWidth(), picture.getHeight());
+    }
+
+    /** What is made of a picture, while it is its turn. */
+    private interface Made<T> {
+        T of(BufferedImage picture) throws IOException;
+    }
+
+    private static <T> Reading<T> read(byte[] bytes, Made<T> made) {
         if (bytes.length == 0) {
             return failed("Choose a photo first.");
         }
@@ -84,7 +97,10 @@ public final class PhotoReader {
             return failed("Other pictures are being read just now. Send it again in a moment.");
         }
         try {
-            return decode(bytes, format.orElseThrow());
+            Reading<BufferedImage> picture = decode(bytes, format.orElseThrow());
+            return picture.value().isPresent()
+                    ? Reading.of(made.of(picture.value().orElseThrow()))
+                    : Reading.failed(picture.problems());
         } catch (IOException | RuntimeException e) {
             // decoders throw all sorts of things at broken files
             return failed(BROKEN);
@@ -98,8 +114,9 @@ public final class PhotoReader {
      * where it does; empty where it is no picture.
      */
     public static Optional<byte[]> kept(byte[] bytes) {
-        Optional<Photo> read = read(bytes).value();
-        return isPictureOnly(bytes) ? read.map(p -> bytes) : read.map(Photo::jpeg);
+        return isPictureOnly(bytes)
+                ? read(bytes, picture -> bytes).value()
+                : read(bytes).value().map(Photo::jpeg);
     }
 
     /** A JPEG of nothing but tables and the picture itself, from its first byte to its last (ITU-T T.81, annex B, from memory). */
@@ -140,28 +157,28 @@ public final class PhotoReader {
         }
     }
 
-    private static Reading<Photo> decode(byte[] bytes, String format) throws IOException {
-        byte[] picture = format.equals("png") ? PngChunks.pictureOnly(bytes) : bytes;
+    private static Reading<BufferedImage> decode(byte[] bytes, String format) throws IOException {
+        byte[] its = format.equals("png") ? PngChunks.pictureOnly(bytes) : bytes;
         Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format);
         if (!readers.hasNext()) {
             return failed("Pictures of this kind cannot be read here. Use JPEG or PNG.");
         }
         ImageReader reader = readers.next();
         AtomicBoolean cutOff = new AtomicBoolean();
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(picture))) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(its))) {
             reader.setInput(in, true, true);
             // the decoder fills up half a file with grey, and only warns
             reader.addIIOReadWarningListener(
                     (source, warning) -> cutOff.compareAndSet(false, warning.contains("remature end")));
             long most = format.equals("webp") ? MOST_WEBP_PIXELS : MOST_PIXELS;
-            Reading<Photo> photo = decode(reader, most, format.equals("jpeg") ? orientation(bytes) : 1);
-            return cutOff.get() ? failed(BROKEN) : photo;
+            Reading<BufferedImage> picture = decode(reader, most, format.equals("jpeg") ? orientation(bytes) : 1);
+            return cutOff.get() ? failed(BROKEN) : picture;
         } finally {
             reader.dispose();
         }
     }
 
-    private static Reading<Photo> decode(ImageReader reader, long most, int orientation) throws IOException {
+    private static Reading<BufferedImage> decode(ImageReader reader, long most, int orientation) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
         if ((long) width * height > most) {
@@ -175,11 +192,10 @@ public final class PhotoReader {
         ImageReadParam param = reader.getDefaultReadParam();
         int every = Math.max(1, (Math.max(width, height) + 2 * LONGEST - 1) / (2 * LONGEST));
         param.setSourceSubsampling(every, every, 0, 0);
-        BufferedImage picture = upright(reader.read(0, param), orientation);
-        return Reading.of(new Photo(jpeg(picture), picture.getWidth(), picture.getHeight()));
+        return Reading.of(upright(reader.read(0, param), orientation));
     }
 
-    private static Reading<Photo> failed(String message) {
+    private static <T> Reading<T> failed(String message) {
         return Reading.failed(List.of(new Problem("photo", "", message)));
     }
 

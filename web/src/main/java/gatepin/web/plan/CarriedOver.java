@@ -1,7 +1,7 @@
 package gatepin.web.plan;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.web.lane.Act;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;

@@ -44,7 +44,7 @@ class RunUpController {
     @GetMapping("/jobs/{id}/run-up")
     String show(@PathVariable long id, RunUpView.Typed typed, Model model) {
         JobFile file = pages.file(id);
-        pages.fill(model, file, gatepin.core.lane.Gate.SWITCH);
+        pages.fill(model, file, gatepin.core.job.Gate.SWITCH);
         model.addAttribute("typed", typed.filled());
         Optional<OnBench> bench = onBench(file);
         if (bench.isEmpty()) {

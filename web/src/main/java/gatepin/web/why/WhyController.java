@@ -2,7 +2,7 @@ package gatepin.web.why;
 
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.diagram.Connection;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.practice.Exercise;
 import gatepin.core.practice.ExerciseNumber;

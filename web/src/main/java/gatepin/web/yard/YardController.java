@@ -1,7 +1,7 @@
 package gatepin.web.yard;
 
 import gatepin.core.Reading;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.words.Wording;
 import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;

@@ -1,9 +1,9 @@
 package gatepin.web.yard;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane;
-import gatepin.core.lane.Lane.Pin;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane;
+import gatepin.core.job.Lane.Pin;
 import gatepin.core.supply.Region;
 import gatepin.core.words.SentenceText;
 import java.sql.Timestamp;

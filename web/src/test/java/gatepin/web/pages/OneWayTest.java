@@ -2,7 +2,7 @@ package gatepin.web.pages;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.paper.Paper;
 import gatepin.web.RunningGatePin;
 import gatepin.web.lane.JobFile;

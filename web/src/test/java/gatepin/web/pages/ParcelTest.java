@@ -11,7 +11,7 @@ import gatepin.core.format.JobArchive;
 import gatepin.core.format.JobSummary;
 import gatepin.core.format.WiringFile;
 import gatepin.core.format.WiringReader;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.paper.Paper;
 import gatepin.core.verdict.Analysis;
 import gatepin.web.RunningDatabase;
@@ -23,9 +23,11 @@ import gatepin.web.parcel.Parcels.Unpacked;
 import gatepin.web.parcel.Strangers;
 import gatepin.web.photo.PlatePainter;
 import gatepin.web.shop.Shops;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,10 +40,12 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -494,6 +498,53 @@ class ParcelTest {
                     .isEqualTo(422);
             assertThat(files()).isEqualTo(before);
         }
+    }
+
+    /** Sends a job's file; gives where the answer leads. */
+    private String send(byte[] zip, String shop) {
+        return URI.create(visit.go("/jobs/in")
+                        .answerToUpload("/jobs/in", "file", "job.zip", zip, "shop", shop)
+                        .headers()
+                        .firstValue("Location")
+                        .orElseThrow())
+                .getPath();
+    }
+
+    @Test
+    @DisplayName(
+            "a job of many photos says how far it is, goes on to the job by itself, and leaves nothing where it is stopped")
+    void aJobThatTakesItsTime() throws Exception {
+        String job = gates.wireListOfASixLeadMotor("Much photographed");
+        BufferedImage grass = new BufferedImage(2400, 1800, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(3);
+        for (int i = 0; i < 2400 * 1800; i++) {
+            grass.setRGB(i % 2400, i / 2400, random.nextInt(32) * 0x40404);
+        }
+        ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+        ImageIO.write(grass, "jpg", jpeg);
+        for (int i = 0; i < 10; i++) {
+            visit.go(job + "/plate").upload(job + "/plate/photos", "photo", i + ".jpg", jpeg.toByteArray());
+        }
+        byte[] zip = parcels.pack(Long.parseLong(job.replaceAll("\\D", "")));
+        String there = "" + shop("Shop of many photos", "NORTH_AMERICA");
+        int before = files();
+        String way = send(zip, there);
+        assertThat(way).as("it is not there within a second").matches("/jobs/in/\\d+");
+        assertThat(visit.go(way).text("main")).containsPattern("looked through: \\d+ %");
+        visit.press("Stop it");
+        while (visit.go(way).text("main").contains("looked through")) {
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        assertThat(visit.text("main")).contains("It was stopped. Nothing of it was taken in.");
+        assertThat(files()).isEqualTo(before);
+
+        way = send(zip, there);
+        while (visit.statusOf(way) == 200) {
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        assertThat(visit.go(way).text("title")).contains("Much photographed");
+        assertThat(files()).isEqualTo(before + 1);
+        assertThat(visit.statusOf("/jobs/in/1")).isEqualTo(404);
     }
 
     @Test

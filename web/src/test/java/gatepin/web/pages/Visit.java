@@ -284,6 +284,11 @@ public final class Visit {
 
     /** Sends a file, with other fields by name and value in turn; gives the status. A page has to be open before. */
     public int upload(String to, String field, String name, byte[] bytes, String... fields) {
+        return answerToUpload(to, field, name, bytes, fields).statusCode();
+    }
+
+    /** The same with all of the answer. */
+    HttpResponse<String> answerToUpload(String to, String field, String name, byte[] bytes, String... fields) {
         String boundary = "a-line-that-no-file-has";
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         for (int i = 0; i < fields.length; i += 2) {
@@ -297,13 +302,12 @@ public final class Visit {
         body.writeBytes(bytes);
         body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
         return send(HttpRequest.newBuilder(URI.create(address + to))
-                        .header("Content-Type", "multipart/form-data; boundary=" + boundary)
-                        .header(
-                                page.select("meta[name=csrf-header]").attr("content"),
-                                page.select("meta[name=csrf-token]").attr("content"))
-                        .POST(BodyPublishers.ofByteArray(body.toByteArray()))
-                        .build())
-                .statusCode();
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .header(
+                        page.select("meta[name=csrf-header]").attr("content"),
+                        page.select("meta[name=csrf-token]").attr("content"))
+                .POST(BodyPublishers.ofByteArray(body.toByteArray()))
+                .build());
     }
 
     /** The messages by the fields. */

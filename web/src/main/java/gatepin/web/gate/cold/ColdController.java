@@ -9,7 +9,7 @@ import gatepin.core.check.Meter;
 import gatepin.core.check.Read;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.InnerContact;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.check.CheckWords;
 import gatepin.web.lane.HandleWords;

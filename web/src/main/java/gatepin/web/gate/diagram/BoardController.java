@@ -10,7 +10,7 @@ import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Move;
 import gatepin.core.diagram.StudBoardReader;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;

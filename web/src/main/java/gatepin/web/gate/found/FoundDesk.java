@@ -2,9 +2,9 @@ package gatepin.web.gate.found;
 
 import gatepin.core.Sentence;
 import gatepin.core.found.FoundRecord;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Lane.Change;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Lane.Change;
+import gatepin.core.job.Lane.Drop;
 import gatepin.web.gate.found.FoundStore.Photo;
 import gatepin.web.gate.found.FoundStore.PhotoPin;
 import gatepin.web.lane.Acts;

@@ -8,7 +8,7 @@ import gatepin.core.gear.Recognised;
 import gatepin.core.gear.SimulatedBuzzer;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Lane.Drop;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobPart;

@@ -2,7 +2,7 @@ package gatepin.web.gate.handover;
 
 import gatepin.core.Problem;
 import gatepin.core.ahead.Ahead;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.paper.Paper;
 import gatepin.core.paper.PaperRecord;
 import gatepin.core.supply.Outlets;

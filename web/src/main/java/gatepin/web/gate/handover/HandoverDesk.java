@@ -1,8 +1,8 @@
 package gatepin.web.gate.handover;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Lane.Change;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Lane.Change;
 import gatepin.core.paper.Paper;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobPart;

@@ -1,8 +1,8 @@
 package gatepin.web.gate.plate;
 
 import gatepin.core.Reading;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;

@@ -1,9 +1,9 @@
 package gatepin.web.gate.plate;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Lane.Change;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Lane.Change;
+import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;

@@ -1,8 +1,8 @@
 package gatepin.web.gate.rotation;
 
 import gatepin.core.Reading;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Drop;
 import gatepin.core.plate.Plate;
 import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.RotationPlan;

@@ -2,7 +2,7 @@ package gatepin.web.gate.safe;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.plate.Plate;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.CapacitorReader;

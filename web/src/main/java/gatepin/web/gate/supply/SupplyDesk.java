@@ -2,9 +2,9 @@ package gatepin.web.gate.supply;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Lane.Change;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Lane.Change;
+import gatepin.core.job.Lane.Drop;
 import gatepin.core.supply.PanelRun;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobPart;

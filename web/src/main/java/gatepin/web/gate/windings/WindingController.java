@@ -2,8 +2,8 @@ package gatepin.web.gate.windings;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.rotation.StatedRotation;

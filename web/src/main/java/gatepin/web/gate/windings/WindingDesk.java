@@ -2,10 +2,10 @@ package gatepin.web.gate.windings;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Winding;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Gate;
-import gatepin.core.lane.Lane.Change;
-import gatepin.core.lane.Lane.Drop;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Lane.Change;
+import gatepin.core.job.Lane.Drop;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;

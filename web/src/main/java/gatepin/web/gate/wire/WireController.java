@@ -2,7 +2,7 @@ package gatepin.web.gate.wire;
 
 import gatepin.core.Reading;
 import gatepin.core.circuit.Wire;
-import gatepin.core.lane.Gate;
+import gatepin.core.job.Gate;
 import gatepin.core.supply.LengthUnit;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;

@@ -2,8 +2,8 @@ package gatepin.web.gate.wire;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Wire;
-import gatepin.core.lane.Fact;
-import gatepin.core.lane.Lane.Change;
+import gatepin.core.job.Fact;
+import gatepin.core.job.Lane.Change;
 import gatepin.core.wire.CableLengths;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;

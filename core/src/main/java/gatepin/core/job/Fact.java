@@ -1,4 +1,4 @@
-package gatepin.core.lane;
+package gatepin.core.job;
 
 /** The facts of a job that gates rely on. */
 public enum Fact {

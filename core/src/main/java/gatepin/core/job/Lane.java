@@ -1,4 +1,4 @@
-package gatepin.core.lane;
+package gatepin.core.job;
 
 import gatepin.core.Sentence;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
-package gatepin.core.lane;
+package gatepin.core.job;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.Sentence;
-import gatepin.core.lane.Lane.Change;
-import gatepin.core.lane.Lane.Drop;
-import gatepin.core.lane.Lane.Pin;
+import gatepin.core.job.Lane.Change;
+import gatepin.core.job.Lane.Drop;
+import gatepin.core.job.Lane.Pin;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

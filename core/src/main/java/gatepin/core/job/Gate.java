@@ -1,4 +1,4 @@
-package gatepin.core.lane;
+package gatepin.core.job;
 
 import java.util.Arrays;
 import java.util.EnumSet;
