@@ -5,15 +5,26 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gatepin.core.Sentence;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.circuit.Device.Type;
+import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Facts;
 import gatepin.core.lane.Memory;
+import gatepin.core.plan.Wishes;
+import gatepin.core.rotation.DriveStage;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.rotation.RotationPlan.Hazard;
+import gatepin.core.rotation.Tool;
+import gatepin.core.rotation.ToolMotion;
+import gatepin.core.supply.PanelRun;
+import gatepin.core.wire.CableLengths;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.parcel.Parcels;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import gatepin.web.plan.PlanStore.PlannedWire;
 import java.io.ByteArrayInputStream;
+import java.math.BigDecimal;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -24,6 +35,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -154,6 +167,50 @@ class LandingsTest {
                     }
                 }
             }
+        }
+    }
+
+    @Test
+    void whatStoodInRowsUpToTheTwentyEighthIsTheSameAsAWhole() throws Exception {
+        try (ConfigurableApplicationContext context = on("V28.sql")) {
+            Facts first = job(context, 1).facts();
+            assertThat(first.wishes())
+                    .isEqualTo(new Wishes(
+                            true,
+                            false,
+                            OptionalInt.of(7),
+                            Set.of(Terminal.fromId("S1.5"), Terminal.fromId("S1.6")),
+                            Set.of(
+                                    new Wire(
+                                            Terminal.fromId("motor.T1"), Terminal.fromId("S1.2"), Wire.Run.MOTOR_CABLE),
+                                    new Wire(
+                                            Terminal.fromId("motor.T4"),
+                                            Terminal.fromId("S1.3"),
+                                            Wire.Run.MOTOR_CABLE))));
+            assertThat(first.cables()).isEqualTo(new CableLengths(1.524, 12.5));
+            assertThat(first.run()).contains(new PanelRun(new BigDecimal("18.288"), "NEMA 6-15"));
+            assertThat(first.found().wires()).hasSize(11);
+            assertThat(first.found().wires().get(1).aside()).isEqualTo("a \"lamp\" \\ its heater");
+            RotationPlan crusher = first.rotation().orElseThrow();
+            assertThat(crusher.machine().tool()).isEqualTo(Tool.CRUSHER);
+            assertThat(crusher.train().stages()).containsExactly(new DriveStage(DriveStage.Kind.BELT, 63, 200, false));
+            assertThat(crusher.coastSeconds()).contains(4.0);
+
+            assertThat(job(context, 2).facts().wishes())
+                    .isEqualTo(new Wishes(false, true, OptionalInt.empty(), Set.of(), Set.of()));
+            assertThat(job(context, 2).facts().cables()).isEqualTo(CableLengths.USUAL);
+
+            RotationPlan saw = job(context, 3).facts().rotation().orElseThrow();
+            assertThat(saw.machine().tool())
+                    .as("from before there were machines")
+                    .isEqualTo(Tool.TABLE_SAW);
+            assertThat(saw.motion()).isEqualTo(ToolMotion.SAW_LEFT);
+            assertThat(saw.hazards()).containsExactly(Hazard.BLADE, Hazard.FAN);
+            assertThat(saw.train().stages()).hasSize(2);
+            assertThat(saw.train().stages().get(1))
+                    .isEqualTo(new DriveStage(DriveStage.Kind.GEAR_PAIR, 1e-3, 2.5e10, true));
+            assertThat(job(context, 3).version(RotationPlan.PART)).isPositive();
+            assertThat(job(context, 5).facts().rotation()).isEmpty();
         }
     }
 

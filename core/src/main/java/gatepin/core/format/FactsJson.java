@@ -32,14 +32,24 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderText;
+import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Kept;
+import gatepin.core.job.Part;
 import gatepin.core.lane.Facts;
+import gatepin.core.lane.Parts;
+import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
+import gatepin.core.rotation.RotationPlan;
+import gatepin.core.supply.PanelRun;
+import gatepin.core.wire.CableLengths;
 import gatepin.core.words.SentenceText;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -68,6 +78,13 @@ public final class FactsJson {
                 .addSerializer(ContactChart.class, chart())
                 .addSerializer(Ladder.class, asText(Ladder.class, LadderText::write))
                 .addDeserializer(Ladder.class, fromText(Ladder.class, FactsJson::ladder))
+                .addSerializer(Kept.class, kept())
+                .addDeserializer(Kept.class, new StdDeserializer<>(Kept.class) {
+                    @Override
+                    public Kept deserialize(JsonParser in, DeserializationContext context) throws IOException {
+                        return kept(context.readTree(in));
+                    }
+                })
                 .addSerializer(Sentence.class, asText(Sentence.class, SentenceText::write))
                 .addDeserializer(Sentence.class, fromText(Sentence.class, SentenceText::read))
                 .setMixInAnnotation(CheckRecord.Entry.class, Entries.class)
@@ -166,14 +183,62 @@ public final class FactsJson {
                 .orElseThrow(() -> new IllegalArgumentException(word + " is no setting of a handle"));
     }
 
+    private static JsonSerializer<Kept> kept() {
+        return new StdSerializer<>(Kept.class) {
+            @Override
+            public void serialize(Kept value, JsonGenerator out, SerializerProvider provider) throws IOException {
+                out.writeStartObject();
+                for (Map.Entry<String, Object> part : new TreeMap<>(value.values()).entrySet()) {
+                    provider.defaultSerializeField(part.getKey(), part.getValue(), out);
+                }
+                for (Map.Entry<String, String> part : new TreeMap<>(value.unknown()).entrySet()) {
+                    out.writeFieldName(part.getKey());
+                    out.writeRawValue(part.getValue());
+                }
+                out.writeEndObject();
+            }
+        };
+    }
+
+    private static Kept kept(JsonNode parts) throws JsonProcessingException {
+        Kept kept = Kept.NOTHING;
+        for (Map.Entry<String, JsonNode> part : parts.properties()) {
+            kept = with(kept, part.getKey(), part.getValue().toString());
+        }
+        return kept;
+    }
+
+    /**
+     * What is kept, and one part more as it was written; a part that no version up to this one has is kept as it is.
+     *
+     * @throws IllegalArgumentException when it is no value of that part
+     */
+    public static Kept with(Kept kept, String key, String written) {
+        Optional<Part<?>> part = Parts.of(key);
+        return part.isPresent() ? with(kept, part.orElseThrow(), written) : kept.withUnknown(key, written);
+    }
+
+    private static <T> Kept with(Kept kept, Part<T> part, String written) {
+        Class<T> type = part.type().orElseThrow(() -> new IllegalArgumentException(part + " is not kept as a whole"));
+        try {
+            T value = MAPPER.readValue(written, type);
+            if (value == null) {
+                throw new IllegalArgumentException(part + " is there, and says nothing");
+            }
+            return kept.with(part, value);
+        } catch (JsonProcessingException e) {
+            throw new IllegalArgumentException(e.getOriginalMessage(), e);
+        }
+    }
+
+    /** The value of a part, to be read by {@link #with}; or a plate as it was read, to be read by {@link #plate}. */
+    public static String write(Object value) {
+        return MAPPER.valueToTree(value).toString();
+    }
+
     /** Writes facts. */
     public static JsonNode write(Facts facts) {
         return MAPPER.valueToTree(facts);
-    }
-
-    /** A plate as it was read, as facts have it. */
-    public static String write(Plate plate) {
-        return MAPPER.valueToTree(plate).toString();
     }
 
     /** Reads a plate that was written; empty where it is of another version. */
@@ -200,9 +265,31 @@ public final class FactsJson {
                     control.putArray("reads");
                 }
             }
+            partsOfOld(json);
             return MAPPER.treeToValue(json, Facts.class);
         } catch (JsonProcessingException e) {
             throw new IllegalArgumentException(e.getOriginalMessage(), e);
+        }
+    }
+
+    /** Before there were parts, these stood in places of their own. */
+    private static void partsOfOld(JsonNode facts) {
+        if (facts instanceof ObjectNode all && !all.has("kept")) {
+            ObjectNode kept = all.putObject("kept");
+            move(facts.path("bench"), "found", kept, FoundRecord.PART);
+            move(facts, "rotation", kept, RotationPlan.PART);
+            move(facts.path("supply"), "run", kept, PanelRun.PART);
+            move(facts.path("supply"), "cables", kept, CableLengths.PART);
+            move(facts.path("gear"), "wishes", kept, Wishes.PART);
+        }
+    }
+
+    private static void move(JsonNode from, String field, ObjectNode kept, Part<?> part) {
+        if (from instanceof ObjectNode place) {
+            JsonNode value = place.remove(field);
+            if (value != null && !value.isNull()) {
+                kept.set(part.key(), value);
+            }
         }
     }
 }

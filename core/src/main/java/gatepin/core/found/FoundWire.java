@@ -16,6 +16,22 @@ import gatepin.core.circuit.Wire;
  */
 public record FoundWire(
         int number, String mark, String colour, int bands, Terminal oneEnd, Terminal otherEnd, String aside) {
+    private static final int LONGEST_MARK = 12;
+    private static final int LONGEST_COLOUR = 30;
+    private static final int LONGEST_REASON = 80;
+    private static final int MOST_BANDS = 9;
+
+    public FoundWire {
+        if (oneEnd.equals(otherEnd)
+                || bands < 0
+                || bands > MOST_BANDS
+                || mark.length() > LONGEST_MARK
+                || colour.length() > LONGEST_COLOUR
+                || aside.length() > LONGEST_REASON) {
+            throw new IllegalArgumentException("wire " + number + " is none that anybody finds");
+        }
+    }
+
     /** It belongs to something else: a heater contact, a thermistor, a lamp. */
     public boolean isAside() {
         return !aside.isBlank();

@@ -1,11 +1,9 @@
 package gatepin.core.job;
 
 /** The facts of a job that gates rely on. */
-public enum Fact {
+public enum Fact implements Relied {
     /** How the machine was made safe. */
     SAFE("the lock-out"),
-    /** The wires as they were found. */
-    FOUND("the wires as found"),
     /** What the ohmmeter says of the windings. */
     WINDINGS("the windings"),
     /** What the motor's plate states. */
@@ -14,10 +12,6 @@ public enum Fact {
     LEADS("the leads"),
     /** The voltage the motor is to run on. */
     VOLTAGE("the supply voltage"),
-    /** How the supply gets to the machine: distance and plug. */
-    SUPPLY("the supply"),
-    /** Which way the machine must turn, and whether it may be reversed. */
-    ROTATION("the rotation"),
     /** The diagram's column for that voltage. */
     CONNECTION("the connection"),
     /** The reversing switch. */
@@ -44,5 +38,10 @@ public enum Fact {
     /** The fact as it stands in a sentence. */
     public String words() {
         return words;
+    }
+
+    @Override
+    public boolean isReliedOnBy(Gate gate) {
+        return gate.reliesOn().contains(this);
     }
 }

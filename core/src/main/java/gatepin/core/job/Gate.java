@@ -8,15 +8,13 @@ import java.util.Set;
 /** The gates of a job in the order of work. */
 public enum Gate {
     SAFE("Safe", EnumSet.of(Fact.SAFE)),
-    FOUND("As found", EnumSet.of(Fact.FOUND)),
+    FOUND("As found", EnumSet.noneOf(Fact.class)),
     PLATE("Plate", EnumSet.of(Fact.PLATE)),
     DIAGRAM("Diagram", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION)),
     WINDINGS("Windings", EnumSet.of(Fact.LEADS, Fact.WINDINGS)),
-    SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE, Fact.SUPPLY)),
-    ROTATION("Rotation", EnumSet.of(Fact.ROTATION)),
-    SWITCH(
-            "Switch",
-            EnumSet.of(Fact.ROTATION, Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL)),
+    SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE)),
+    ROTATION("Rotation", EnumSet.noneOf(Fact.class)),
+    SWITCH("Switch", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL)),
     WIRE(
             "Wire",
             EnumSet.of(
@@ -45,7 +43,6 @@ public enum Gate {
             EnumSet.of(
                     Fact.LEADS,
                     Fact.VOLTAGE,
-                    Fact.SUPPLY,
                     Fact.CONNECTION,
                     Fact.SWITCH,
                     Fact.PLAN,
@@ -58,8 +55,6 @@ public enum Gate {
             EnumSet.of(
                     Fact.LEADS,
                     Fact.VOLTAGE,
-                    Fact.SUPPLY,
-                    Fact.ROTATION,
                     Fact.CONNECTION,
                     Fact.SWITCH,
                     Fact.PLAN,
@@ -91,7 +86,7 @@ public enum Gate {
         return Arrays.stream(values()).filter(g -> g.word().equals(word)).findFirst();
     }
 
-    /** The facts whose change drops this gate's pin. */
+    /** The facts whose change drops this gate's pin; of parts each says itself who relies on it. */
     public Set<Fact> reliesOn() {
         return reliesOn;
     }

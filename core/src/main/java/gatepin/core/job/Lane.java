@@ -55,10 +55,10 @@ public record Lane(Map<Gate, Pin> pins, boolean plateGone) {
     /**
      * Something that changed.
      *
-     * @param fact what kind of fact it is
+     * @param of what it is that changed
      * @param what the change, such as "The supply voltage changed from 230 V to 115 V."
      */
-    public record Change(Fact fact, Sentence what) {}
+    public record Change(Relied of, Sentence what) {}
 
     /**
      * A pin that drops.
@@ -98,7 +98,7 @@ public record Lane(Map<Gate, Pin> pins, boolean plateGone) {
                 continue;
             }
             changes.stream()
-                    .filter(c -> gate.reliesOn().contains(c.fact()))
+                    .filter(c -> c.of().isReliedOnBy(gate))
                     .findFirst()
                     .ifPresent(c -> drops.add(new Drop(gate, c.what())));
         }

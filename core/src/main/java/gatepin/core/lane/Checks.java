@@ -59,7 +59,7 @@ public final class Checks {
 
     private Optional<Circuit> foundCircuit() {
         ContactChart chart = facts().gear().kind().map(SwitchKind::chart).orElse(ContactChart.NONE);
-        FoundWiring found = new FoundWiring(facts().bench().found().wires(), chart);
+        FoundWiring found = new FoundWiring(facts().found().wires(), chart);
         List<Wire> wires = found.inCircuit();
         boolean whole = wires.stream().anyMatch(w -> w.from().isLine() || w.to().isLine())
                 && found.unknownEnds(facts().motor().leads()).isEmpty();

@@ -4,34 +4,45 @@ import gatepin.core.Sentence;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.check.LiveCheck;
 import gatepin.core.job.Gate;
-import gatepin.core.rotation.RotationPlan;
+import gatepin.core.job.Kept;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.verdict.ConnectionCheck;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 
 /** What each gate of a job still lacks; a gate that lacks nothing has its evidence. */
 public final class Evidence {
     private final Map<Gate, Optional<Sentence>> lacks = new EnumMap<>(Gate.class);
+    private final Kept kept;
+
+    private Evidence(Kept kept) {
+        this.kept = kept;
+    }
 
     /** Asks every gate's room what it lacks. */
     static Evidence of(Workup workup) {
-        return new Asking(workup, workup.facts()).all();
+        Evidence evidence = new Asking(workup, workup.facts()).all();
+        // of the others only their parts are asked
+        Arrays.stream(Gate.values())
+                .filter(g -> !evidence.lacks.containsKey(g))
+                .forEach(g -> evidence.ask(g, List.of()));
+        return evidence;
     }
 
     private record Asking(Workup workup, Facts facts) {
         Evidence all() {
-            return new Evidence()
+            return new Evidence(facts.kept())
                     .ask(
                             Gate.SAFE,
                             List.of(() -> facts.bench()
                                     .safe()
                                     .map(SafeRecord::lack)
                                     .orElse(Optional.of(Sentence.of("lack.safe.disconnect")))))
-                    .ask(Gate.FOUND, List.of(() -> facts.bench().found().lack()))
                     .ask(
                             Gate.PLATE,
                             List.of(
@@ -49,16 +60,7 @@ public final class Evidence {
                                     () -> unless(facts.motor().column().isPresent(), "lack.connection"),
                                     () -> workup.connectionDanger().map(Asking::connection)))
                     .ask(Gate.WINDINGS, List.of(() -> facts.bench().windings().lack()))
-                    .ask(
-                            Gate.SUPPLY,
-                            List.of(
-                                    this::noVolts,
-                                    () -> unless(facts.supply().run().isPresent(), "lack.supply")))
-                    .ask(
-                            Gate.ROTATION,
-                            List.of(() -> facts.rotation()
-                                    .map(RotationPlan::lack)
-                                    .orElse(Optional.of(Sentence.of("lack.rotation")))))
+                    .ask(Gate.SUPPLY, List.of(this::noVolts))
                     .ask(
                             Gate.SWITCH,
                             List.of(
@@ -152,8 +154,17 @@ public final class Evidence {
     private Evidence ask(Gate gate, List<Supplier<Optional<Sentence>>> questions) {
         lacks.put(
                 gate,
-                questions.stream().map(Supplier::get).flatMap(Optional::stream).findFirst());
+                Stream.concat(questions.stream().map(Supplier::get), ofParts(gate))
+                        .flatMap(Optional::stream)
+                        .findFirst());
         return this;
+    }
+
+    /** What is lacking of the parts that are written at a gate. */
+    private Stream<Optional<Sentence>> ofParts(Gate gate) {
+        return Parts.all().stream()
+                .filter(p -> p.gate().equals(Optional.of(gate)))
+                .map(p -> p.lack(kept));
     }
 
     /** What a gate lacks first; empty where its evidence is there. */

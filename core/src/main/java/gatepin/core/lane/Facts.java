@@ -14,6 +14,7 @@ import gatepin.core.control.Ladder;
 import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Kept;
 import gatepin.core.job.Lane;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.Traces;
@@ -37,9 +38,9 @@ import java.util.Optional;
  * @param bench what was seen and measured before anything was undone, and of the windings
  * @param motor what plate and diagram say
  * @param supply what it is to run on
- * @param rotation which way the machine must turn; empty until that is said
  * @param gear the switch, and how it is to be wired
  * @param proof what proves it
+ * @param kept the parts that are kept as a whole
  * @param lane how the pins stand
  */
 public record Facts(
@@ -47,9 +48,9 @@ public record Facts(
         BenchFacts bench,
         MotorFacts motor,
         SupplyFacts supply,
-        Optional<RotationPlan> rotation,
         GearFacts gear,
         ProofFacts proof,
+        Kept kept,
         Lane lane) {
     /** A job of whose wiring nothing is proved yet. */
     public Facts(
@@ -57,10 +58,35 @@ public record Facts(
             BenchFacts bench,
             MotorFacts motor,
             SupplyFacts supply,
-            Optional<RotationPlan> rotation,
             GearFacts gear,
+            Kept kept,
             Lane lane) {
-        this(region, bench, motor, supply, rotation, gear, ProofFacts.NOTHING, lane);
+        this(region, bench, motor, supply, gear, ProofFacts.NOTHING, kept, lane);
+    }
+
+    /** The wires as they were found. */
+    public FoundRecord found() {
+        return kept.find(FoundRecord.PART).orElse(FoundRecord.NOTHING);
+    }
+
+    /** Which way the machine must turn; empty until that is said. */
+    public Optional<RotationPlan> rotation() {
+        return kept.find(RotationPlan.PART);
+    }
+
+    /** How the supply gets to the machine; empty until that is said. */
+    public Optional<PanelRun> run() {
+        return kept.find(PanelRun.PART);
+    }
+
+    /** How long the cables between motor, switch and supply are. */
+    public CableLengths cables() {
+        return kept.find(CableLengths.PART).orElse(CableLengths.USUAL);
+    }
+
+    /** What is asked of a plan besides running the motor right. */
+    public Wishes wishes() {
+        return kept.find(Wishes.PART).orElse(Wishes.NONE);
     }
 
     /** What was read and seen of the wiring. */
@@ -80,8 +106,8 @@ public record Facts(
                 bench,
                 motor,
                 supply,
-                rotation,
-                new GearFacts(gear.kind(), gear.rating(), gear.wishes(), Optional.empty()),
+                new GearFacts(gear.kind(), gear.rating(), Optional.empty()),
+                kept,
                 new Lane(Map.of()));
     }
 
@@ -89,10 +115,9 @@ public record Facts(
      * What was seen and measured on the bench.
      *
      * @param safe how it was made safe, with its capacitors; empty until the lock-out is written down
-     * @param found the wires as they were found
      * @param windings what was measured between the leads
      */
-    public record BenchFacts(Optional<SafeRecord> safe, FoundRecord found, WindingRecord windings) {}
+    public record BenchFacts(Optional<SafeRecord> safe, WindingRecord windings) {}
 
     /**
      * What plate and diagram say of the motor.
@@ -126,17 +151,14 @@ public record Facts(
      *
      * @param volts the chosen voltage; empty until it is chosen
      * @param kind whether the second line is hot
-     * @param run how the supply gets to the machine
-     * @param cables how long the cables between motor, switch and supply are
      */
-    public record SupplyFacts(Optional<Integer> volts, Supply.Kind kind, Optional<PanelRun> run, CableLengths cables) {}
+    public record SupplyFacts(Optional<Integer> volts, Supply.Kind kind) {}
 
     /**
      * The switch, and how it is to be wired.
      *
      * @param kind the switch
      * @param rating what is stamped on it; blank where nothing is
-     * @param wishes what is asked of a plan besides running the motor right
      * @param plan the chosen plan
      * @param control the control circuit of contactors
      * @param ahead what stands ahead of it; empty until that is decided
@@ -144,13 +166,12 @@ public record Facts(
     public record GearFacts(
             Optional<SwitchKind> kind,
             String rating,
-            Wishes wishes,
             Optional<WirePlan> plan,
             Optional<ControlFacts> control,
             Optional<AheadRecord> ahead) {
         /** Gear that a hand moves, with nothing decided of what stands ahead. */
-        public GearFacts(Optional<SwitchKind> kind, String rating, Wishes wishes, Optional<WirePlan> plan) {
-            this(kind, rating, wishes, plan, Optional.empty(), Optional.empty());
+        public GearFacts(Optional<SwitchKind> kind, String rating, Optional<WirePlan> plan) {
+            this(kind, rating, plan, Optional.empty(), Optional.empty());
         }
     }
 

@@ -11,6 +11,8 @@ import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.paper.Paper;
 import gatepin.core.rotation.StatedRotation;
+import gatepin.core.supply.PanelRun;
+import gatepin.core.wire.CableLengths;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -39,10 +41,16 @@ final class PaperMark {
         if (!wired.seenFrom(written.seenFrom()).equals(written)) {
             shown.add(wired);
         }
-        if (paper == Paper.LABELS || paper == Paper.BUYING || paper == Paper.SHEET) {
-            shown.add(facts.supply().cables());
-            shown.add(facts.supply().run());
+        // these two said or not: papers that were taken before there were parts stay true
+        if (CableLengths.PART.isShownOn(paper)) {
+            shown.add(facts.cables());
         }
+        if (PanelRun.PART.isShownOn(paper)) {
+            shown.add(facts.run());
+        }
+        Parts.all().stream()
+                .filter(p -> p.isShownOn(paper) && p != CableLengths.PART && p != PanelRun.PART)
+                .forEach(p -> facts.kept().find(p).ifPresent(shown::add));
         if (paper == Paper.CHECKS || paper == Paper.SHEET) {
             // whose meter it is stands for no reading
             shown.add(new CheckRecord(Meter.USUAL, facts.checks().entries()));

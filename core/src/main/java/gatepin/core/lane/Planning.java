@@ -33,7 +33,7 @@ public final class Planning {
         return workup.facts()
                 .gear()
                 .kind()
-                .flatMap(kind -> planRequest(kind, workup.facts().gear().wishes(), effort));
+                .flatMap(kind -> planRequest(kind, workup.facts().wishes(), effort));
     }
 
     private Optional<PlanRequest> planRequest(SwitchKind kind, Wishes wishes, Effort effort) {

@@ -40,8 +40,7 @@ public final class StandsAhead {
 
     /** The branch circuit as the Supply gate sizes it; empty until it can. */
     public Optional<BranchCircuit> branch() {
-        double metres =
-                workup.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0);
+        double metres = workup.facts().run().map(r -> r.metres().doubleValue()).orElse(0.0);
         return workup.advice(metres)
                 .flatMap(a -> workup.facts().supply().volts().flatMap(a::at))
                 .flatMap(SupplyAdvice.Option::circuit);
@@ -95,7 +94,6 @@ public final class StandsAhead {
     /** The machine hangs on a plug, which isolates it. */
     public boolean hasPlug() {
         return workup.facts()
-                .supply()
                 .run()
                 .filter(r -> !r.presentPlug().equals(Outlets.FIXED))
                 .isPresent();
@@ -104,7 +102,6 @@ public final class StandsAhead {
     /** The machine is wired in, without an outlet; false where nobody said. */
     public boolean isFixed() {
         return workup.facts()
-                .supply()
                 .run()
                 .filter(r -> r.presentPlug().equals(Outlets.FIXED))
                 .isPresent();

@@ -161,10 +161,10 @@ public final class Workup {
     }
 
     private Feeder workFeeder() {
-        if (facts.supply().run().isEmpty() || supply().isEmpty()) {
+        if (facts.run().isEmpty() || supply().isEmpty()) {
             return Feeder.USUAL;
         }
-        double metres = facts.supply().run().orElseThrow().metres().doubleValue();
+        double metres = facts.run().orElseThrow().metres().doubleValue();
         int volts = supply().orElseThrow().volts();
         return advice(metres)
                 .flatMap(a -> a.options().stream()

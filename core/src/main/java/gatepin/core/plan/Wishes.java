@@ -2,6 +2,8 @@ package gatepin.core.plan;
 
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -26,10 +28,21 @@ public record Wishes(
         OptionalInt mostConductors,
         Set<Terminal> unusable,
         Set<Wire> kept) {
+    /** What is wished of the plan of a job; nothing where nobody says. */
+    public static final Part<Wishes> PART = Part.of("wishes", "the wishes", Gate.SWITCH, Wishes.class);
+
     /** No wish at all. */
     public static final Wishes NONE = new Wishes(false, false, OptionalInt.empty(), Set.of(), Set.of());
 
+    private static final int MOST_CONDUCTORS = 20;
+    private static final int MOST_TERMINALS = 60;
+
     public Wishes {
+        if (mostConductors.isPresent() && (mostConductors.getAsInt() < 1 || mostConductors.getAsInt() > MOST_CONDUCTORS)
+                || unusable.size() > MOST_TERMINALS
+                || kept.size() > MOST_TERMINALS) {
+            throw new IllegalArgumentException("more than a switch has");
+        }
         unusable = Set.copyOf(unusable);
         kept = Set.copyOf(kept);
     }

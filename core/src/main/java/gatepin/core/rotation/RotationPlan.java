@@ -1,6 +1,8 @@
 package gatepin.core.rotation;
 
 import gatepin.core.Sentence;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
 import java.util.ArrayList;
@@ -30,6 +32,11 @@ public record RotationPlan(
         boolean secured,
         Optional<Double> coastSeconds,
         boolean momentary) {
+    /** Which way the machine of a job must turn. */
+    public static final Part<RotationPlan> PART = Part.of("rotation", "the rotation", Gate.ROTATION, RotationPlan.class)
+            .reliedOnBy(Gate.ROTATION, Gate.SWITCH, Gate.HANDOVER)
+            .lacking(plan -> plan.map(RotationPlan::lack).orElse(Optional.of(Sentence.of("lack.rotation"))));
+
     /** What makes reversing dangerous (common practice). */
     public enum Hazard {
         SCREWED_ON(
@@ -66,7 +73,16 @@ public record RotationPlan(
         }
     }
 
+    private static final int MOST_STAGES = 20;
+
     public RotationPlan {
+        if (tool == Direction.NOT_STATED
+                || train.stages().size() > MOST_STAGES
+                || coastSeconds.filter(s -> !(s >= 0 && s < 100_000)).isPresent()
+                || machine.ways().work().length() > Ways.LONGEST
+                || machine.ways().back().length() > Ways.LONGEST) {
+            throw new IllegalArgumentException("no machine turns like that");
+        }
         hazards = List.copyOf(hazards);
     }
 

@@ -3,6 +3,9 @@ package gatepin.core.wire;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.TypedNumber;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
+import gatepin.core.paper.Paper;
 import gatepin.core.supply.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,11 +17,25 @@ import java.util.List;
  * @param supplyCordMetres from the switch's box to the plug or disconnect, m
  */
 public record CableLengths(double motorCableMetres, double supplyCordMetres) {
+    /** How long they are; the usual where nobody says. */
+    public static final Part<CableLengths> PART = Part.of("cables", "the lengths", Gate.WIRE, CableLengths.class)
+            .shownOn(Paper.LABELS, Paper.BUYING, Paper.SHEET);
+
     /** A switch on the machine and a cord to the wall: 5 and 8 feet (common practice). */
     public static final CableLengths USUAL = new CableLengths(1.524, 2.438);
 
     private static final double LEAST = 0.1;
     private static final double MOST = 100;
+
+    public CableLengths {
+        if (!isLength(motorCableMetres) || !isLength(supplyCordMetres)) {
+            throw new IllegalArgumentException("a cable is " + LEAST + " to " + MOST + " m long");
+        }
+    }
+
+    private static boolean isLength(double metres) {
+        return metres >= LEAST && metres <= MOST;
+    }
 
     /** Reads lengths; problems carry the fields {@code motorCable} and {@code supplyCord}. */
     public static Reading<CableLengths> read(String motorCable, String supplyCord, LengthUnit unit) {

@@ -18,6 +18,7 @@ import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
+import gatepin.core.job.Kept;
 import gatepin.core.job.Lane;
 import gatepin.core.job.Lane.Pin;
 import gatepin.core.lane.Facts.BenchFacts;
@@ -27,7 +28,6 @@ import gatepin.core.lane.Facts.SupplyFacts;
 import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.machine.Leads;
 import gatepin.core.plan.Plan;
-import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
@@ -87,7 +87,6 @@ class WorkupTest {
                 new BenchFacts(
                         Optional.of(
                                 new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, true, List.of())),
-                        new FoundRecord(true, List.of()),
                         new WindingRecord(leads.marks(), typed.readings(), Hints.NONE, true, Optional.empty())),
                 new MotorFacts(
                         60,
@@ -101,11 +100,11 @@ class WorkupTest {
                                 StatedRotation.NOT_STATED))),
                 new SupplyFacts(
                         Optional.of(typed.volts()),
-                        typed.volts() == 230 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL,
-                        Optional.empty(),
-                        new CableLengths(2, 3)),
-                Optional.empty(),
-                new GearFacts(Optional.of(SwitchKind.CROSS_CORNER_DRUM), typed.rating(), Wishes.NONE, plan),
+                        typed.volts() == 230 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL),
+                new GearFacts(Optional.of(SwitchKind.CROSS_CORNER_DRUM), typed.rating(), plan),
+                Kept.NOTHING
+                        .with(FoundRecord.PART, new FoundRecord(true, List.of()))
+                        .with(CableLengths.PART, new CableLengths(2, 3)),
                 lane);
     }
 
@@ -174,11 +173,11 @@ class WorkupTest {
     void aJobOfWhichNothingIsKnownLacksTheEvidenceOfEveryGate() {
         Facts nothing = new Facts(
                 Region.NORTH_AMERICA,
-                new BenchFacts(Optional.empty(), FoundRecord.NOTHING, WindingRecord.NOTHING),
+                new BenchFacts(Optional.empty(), WindingRecord.NOTHING),
                 new MotorFacts(0, List.of(), Optional.empty(), new Leads(List.of()), Optional.empty()),
-                new SupplyFacts(Optional.empty(), Supply.Kind.HOT_AND_NEUTRAL, Optional.empty(), CableLengths.USUAL),
-                Optional.empty(),
-                new GearFacts(Optional.empty(), "", Wishes.NONE, Optional.empty()),
+                new SupplyFacts(Optional.empty(), Supply.Kind.HOT_AND_NEUTRAL),
+                new GearFacts(Optional.empty(), "", Optional.empty()),
+                Kept.NOTHING,
                 open());
         Evidence evidence = Workup.of(nothing, MEMORY).evidence();
 
@@ -214,8 +213,8 @@ class WorkupTest {
                         right.motor().leads(),
                         Optional.of(new Column(low.connection().at(230), low.rotation(), false))),
                 right.supply(),
-                right.rotation(),
                 right.gear(),
+                right.kept(),
                 right.lane());
         Evidence evidence = Workup.of(burning, MEMORY).evidence();
 
@@ -252,17 +251,20 @@ class WorkupTest {
                                 facts.motor().leads(),
                                 Optional.of(new Column(column.connection(), stated))),
                         facts.supply(),
-                        Optional.of(new RotationPlan(
-                                RotationPlan.Machine.usual(Tool.LATHE),
-                                ToolMotion.LATHE,
-                                Direction.CLOCKWISE,
-                                new DriveTrain(List.of(), true),
-                                false,
-                                List.of(Hazard.SCREWED_ON),
-                                false,
-                                Optional.empty(),
-                                false)),
                         facts.gear(),
+                        facts.kept()
+                                .with(
+                                        RotationPlan.PART,
+                                        new RotationPlan(
+                                                RotationPlan.Machine.usual(Tool.LATHE),
+                                                ToolMotion.LATHE,
+                                                Direction.CLOCKWISE,
+                                                new DriveTrain(List.of(), true),
+                                                false,
+                                                List.of(Hazard.SCREWED_ON),
+                                                false,
+                                                Optional.empty(),
+                                                false)),
                         facts.lane()),
                 MEMORY);
     }
@@ -396,12 +398,11 @@ class WorkupTest {
         SafeRecord safe = new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, false, List.of(can));
         Facts with = new Facts(
                 plain.region(),
-                new BenchFacts(
-                        Optional.of(safe), plain.bench().found(), plain.bench().windings()),
+                new BenchFacts(Optional.of(safe), plain.bench().windings()),
                 plain.motor(),
                 plain.supply(),
-                plain.rotation(),
                 plain.gear(),
+                plain.kept(),
                 plain.lane());
 
         assertThat(Workup.of(with, MEMORY).fitted().orElseThrow().values().startMicrofarads())

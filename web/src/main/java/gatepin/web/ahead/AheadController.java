@@ -7,9 +7,9 @@ import gatepin.core.ahead.AheadRecord.Chosen;
 import gatepin.core.ahead.AheadRecord.Stands;
 import gatepin.core.check.DeadRead;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
@@ -87,7 +87,7 @@ class AheadController {
         model.addAttribute("typed", typed);
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(JobPart.AHEAD, version));
+            JobPages.stillSeen(model, Seen.of(Parts.AHEAD, version));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {

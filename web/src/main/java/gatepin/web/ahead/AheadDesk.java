@@ -13,11 +13,11 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.web.check.DeadReadStore;
 import gatepin.web.check.DeadReadStore.Part;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.LogStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -48,7 +48,7 @@ public class AheadDesk {
      * @throws StaleEdit when somebody said it after {@code version}
      */
     List<Drop> choose(long jobId, int version, Map<Kind, Chosen> chosen) {
-        return acts.on(jobId, Seen.of(JobPart.AHEAD, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.AHEAD, version), act -> {
             // what the form did not show stays as it was
             Map<Kind, Chosen> all = new EnumMap<>(Kind.class);
             recorded(act).ifPresent(r -> all.putAll(r.chosen()));
@@ -107,12 +107,12 @@ public class AheadDesk {
      * @throws StaleEdit when there is no such wire any more
      */
     public void tick(long jobId, String key, boolean made) {
-        acts.on(jobId, Seen.any(JobPart.WIRES), act -> {
+        acts.on(jobId, Seen.any(Parts.WIRES), act -> {
             LineUp lineUp = act.before().workup().standsAhead().lineUp();
             Wire wire = lineUp.wires().stream()
                     .filter(w -> w.key().equals(key))
                     .findFirst()
-                    .orElseThrow(() -> new StaleEdit(JobPart.AHEAD));
+                    .orElseThrow(() -> new StaleEdit(Parts.AHEAD));
             if (recorded(act).map(r -> r.isMade(wire) == made).orElse(false)) {
                 return List.of();
             }
@@ -135,11 +135,11 @@ public class AheadDesk {
      * @throws StaleEdit when nothing of that kind is to be read any more
      */
     public void read(long jobId, DeadRead read) {
-        acts.on(jobId, Seen.any(JobPart.CHECKS), act -> {
+        acts.on(jobId, Seen.any(Parts.CHECKS), act -> {
             DeadLineUp.Read asked = act.before().workup().standsAhead().dead().reads().stream()
                     .filter(r -> r.key().equals(read.about()))
                     .findFirst()
-                    .orElseThrow(() -> new StaleEdit(JobPart.AHEAD));
+                    .orElseThrow(() -> new StaleEdit(Parts.AHEAD));
             if (recorded(act).flatMap(r -> r.shown(asked)).equals(Optional.of(read.shows()))) {
                 return List.of();
             }

@@ -15,6 +15,7 @@ import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.lane.Facts.WirePlan;
+import gatepin.core.lane.Parts;
 import gatepin.core.lane.StandsAhead;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.WorkingOrder;
@@ -22,7 +23,6 @@ import gatepin.web.ahead.AheadDesk;
 import gatepin.web.bench.BenchStore.Copy;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -227,12 +227,12 @@ class BenchDesk {
      */
     List<Drop> takeOver(JobFile judged, Shown shown) {
         long jobId = judged.job().id();
-        return acts.on(jobId, Seen.any(JobPart.PLAN).judgedBy(judged), act -> {
+        return acts.on(jobId, Seen.any(Parts.PLAN).judgedBy(judged), act -> {
             JobFile file = act.before();
-            SwitchKind gear = file.gear().orElseThrow(() -> new StaleEdit(JobPart.GEAR));
+            SwitchKind gear = file.gear().orElseThrow(() -> new StaleEdit(Parts.GEAR));
             Circuit circuit = file.workup()
                     .circuit(shown.wiring().wires(), gear.chart())
-                    .orElseThrow(() -> new StaleEdit(JobPart.DIAGRAM));
+                    .orElseThrow(() -> new StaleEdit(Parts.DIAGRAM));
             List<Wire> wires = WorkingOrder.of(shown.wiring().wires());
             if (file.facts()
                     .gear()

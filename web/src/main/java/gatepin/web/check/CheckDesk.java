@@ -22,12 +22,12 @@ import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.End;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -49,7 +49,7 @@ public class CheckDesk {
     }
 
     private List<Drop> on(long jobId, java.util.function.Function<Act, List<Change>> work) {
-        return acts.on(jobId, gatepin.web.lane.Seen.any(JobPart.CHECKS), work);
+        return acts.on(jobId, gatepin.web.lane.Seen.any(Parts.CHECKS), work);
     }
 
     /** Writes a reading down. A later one of the same corrects it. */

@@ -20,6 +20,7 @@ import gatepin.core.control.Simulation;
 import gatepin.core.control.Simulation.Act;
 import gatepin.core.job.Gate;
 import gatepin.core.lane.Facts;
+import gatepin.core.lane.Parts;
 import gatepin.core.lane.Workup.OnBench;
 import gatepin.core.plate.Plate;
 import gatepin.core.supply.Region;
@@ -30,7 +31,6 @@ import gatepin.web.lane.Computing;
 import gatepin.web.lane.Computing.Answer;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.Station;
@@ -306,7 +306,7 @@ class ControlController {
                 .map(e -> e.getValue().after())
                 .findFirst();
         try {
-            desk.enter(id, version, mended.orElseThrow(() -> new StaleEdit(JobPart.CONTROL)), control.asked());
+            desk.enter(id, version, mended.orElseThrow(() -> new StaleEdit(Parts.CONTROL)), control.asked());
         } catch (StaleEdit stale) {
             return stale(model, id);
         }
@@ -347,7 +347,7 @@ class ControlController {
 
     private ModelAndView refused(Model model, JobFile file, List<Problem> problems, int version) {
         model.addAttribute("wrong", JobPages.byField(problems));
-        JobPages.stillSeen(model, Seen.of(JobPart.CONTROL, version));
+        JobPages.stillSeen(model, Seen.of(Parts.CONTROL, version));
         return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
     }
 

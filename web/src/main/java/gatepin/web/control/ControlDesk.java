@@ -11,11 +11,11 @@ import gatepin.core.control.Ladder;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.web.check.DeadReadStore;
 import gatepin.web.check.DeadReadStore.Part;
 import gatepin.web.control.ControlStore.Kept;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -55,7 +55,7 @@ public class ControlDesk {
     }
 
     private List<Drop> save(long jobId, int version, Ladder ladder, Asked asked, String wishes) {
-        return acts.on(jobId, Seen.of(JobPart.CONTROL, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.CONTROL, version), act -> {
             boolean same = act.before()
                     .kept(Kept.class)
                     .map(k -> k.ladder().equals(ladder)
@@ -78,12 +78,12 @@ public class ControlDesk {
      * @throws StaleEdit when the circuit has no such wire any more
      */
     void tick(long jobId, String key, boolean made) {
-        acts.on(jobId, Seen.any(JobPart.WIRES), act -> {
+        acts.on(jobId, Seen.any(Parts.WIRES), act -> {
             ControlWire wire = act.before().kept(Kept.class).stream()
                     .flatMap(k -> k.wires().stream())
                     .filter(w -> ControlStore.key(w).equals(key))
                     .findFirst()
-                    .orElseThrow(() -> new StaleEdit(JobPart.CONTROL));
+                    .orElseThrow(() -> new StaleEdit(Parts.CONTROL));
             if (!store.mark(jobId, wire, made, act.person())) {
                 return List.of();
             }
@@ -104,12 +104,12 @@ public class ControlDesk {
      * @throws StaleEdit when nothing of that kind is to be read any more
      */
     public void read(long jobId, DeadRead read) {
-        acts.on(jobId, Seen.any(JobPart.CHECKS), act -> {
+        acts.on(jobId, Seen.any(Parts.CHECKS), act -> {
             DeadCheck asked = act.before().kept(Kept.class).stream()
                     .flatMap(k -> DeadPlan.of(k.ladder()).checks().stream())
                     .filter(c -> c.key().equals(read.about()))
                     .findFirst()
-                    .orElseThrow(() -> new StaleEdit(JobPart.CONTROL));
+                    .orElseThrow(() -> new StaleEdit(Parts.CONTROL));
             boolean same = act.before()
                     .facts()
                     .gear()

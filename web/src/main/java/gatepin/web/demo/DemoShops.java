@@ -15,6 +15,7 @@ import gatepin.core.gear.FaceReader;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.machine.Traces;
@@ -40,7 +41,6 @@ import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.gate.windings.WindingStore.PadLead;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Pins;
 import gatepin.web.lane.Seen;
 import gatepin.web.shop.Shops;
@@ -440,7 +440,7 @@ public class DemoShops implements ApplicationRunner {
         desks.diagram()
                 .save(
                         job,
-                        Seen.any(JobPart.DIAGRAM).and(JobPart.SUPPLY, Seen.ANY),
+                        Seen.any(Parts.DIAGRAM).and(Parts.SUPPLY, Seen.ANY),
                         leads,
                         new Column(
                                 ConnectionReader.read(typed, leads).value().orElseThrow(),

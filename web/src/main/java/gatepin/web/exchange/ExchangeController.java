@@ -8,6 +8,7 @@ import gatepin.core.exchange.Match;
 import gatepin.core.exchange.Mount;
 import gatepin.core.exchange.NineLeads;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
@@ -19,7 +20,6 @@ import gatepin.web.exchange.ExchangeDesk.OnShelf;
 import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Post;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -395,7 +395,7 @@ class ExchangeController {
         note(typed, problems);
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(JobPart.MOUNT, JobPages.version(typed)));
+            JobPages.stillSeen(model, Seen.of(Parts.MOUNT, JobPages.version(typed)));
             return new ModelAndView(exchange(file, model, typed), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         OldMotor old = new OldMotor(

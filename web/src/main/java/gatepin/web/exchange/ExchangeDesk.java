@@ -9,6 +9,7 @@ import gatepin.core.exchange.Spare;
 import gatepin.core.exchange.Wanted;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
@@ -17,7 +18,6 @@ import gatepin.core.supply.Region;
 import gatepin.web.exchange.SpareStore.Scrapped;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -32,10 +32,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ExchangeDesk {
     /** Everything that a job knows of its motor. */
-    private static final Seen THE_MOTOR = Seen.any(JobPart.PLATE)
-            .and(JobPart.DIAGRAM, Seen.ANY)
-            .and(JobPart.BOARD, Seen.ANY)
-            .and(JobPart.WINDINGS, Seen.ANY);
+    private static final Seen THE_MOTOR = Seen.any(Parts.PLATE)
+            .and(Parts.DIAGRAM, Seen.ANY)
+            .and(Parts.BOARD, Seen.ANY)
+            .and(Parts.WINDINGS, Seen.ANY);
 
     private final Acts acts;
     private final JobStore jobs;
@@ -136,7 +136,7 @@ public class ExchangeDesk {
      * @throws StaleEdit when somebody did so since
      */
     public void measured(long jobId, int version, OldMotor old) {
-        acts.on(jobId, Seen.of(JobPart.MOUNT, version), act -> {
+        acts.on(jobId, Seen.of(Parts.MOUNT, version), act -> {
             mounts.save(jobId, old);
             act.saved("log.exchange.measured");
             return List.of();
@@ -157,7 +157,7 @@ public class ExchangeDesk {
                 region.volts(),
                 region.hertz(),
                 region,
-                file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0),
+                file.facts().run().map(r -> r.metres().doubleValue()).orElse(0.0),
                 file.job().switchRating());
         return Exchange.rank(wanted, shelf.stream().map(OnShelf::spare).toList());
     }
@@ -172,7 +172,7 @@ public class ExchangeDesk {
         acts.on(jobId, THE_MOTOR, act -> {
             long shop = act.job().shopId();
             if (spares.isCalled(shop, name)) {
-                throw new StaleEdit(JobPart.PLATE);
+                throw new StaleEdit(Parts.PLATE);
             }
             shelve(act.before(), name, note, act.person());
             spares.into(spares.blank(shop), Optional.of(spares.machine(jobId)));
@@ -223,7 +223,7 @@ public class ExchangeDesk {
     public void putIn(long jobId, long motorId) {
         acts.on(jobId, THE_MOTOR, act -> {
             long shop = act.job().shopId();
-            Kept spare = spares.hold(shop, motorId).orElseThrow(() -> new StaleEdit(JobPart.PLATE));
+            Kept spare = spares.hold(shop, motorId).orElseThrow(() -> new StaleEdit(Parts.PLATE));
             boolean known = act.before().plate().isPresent()
                     || !act.before().leads().all().isEmpty();
             if (known) {

@@ -6,6 +6,8 @@ import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.job.Lane.Pin;
+import gatepin.core.job.Part;
+import gatepin.core.job.Relied;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.shop.ShopStore;
 import java.util.ArrayList;
@@ -31,7 +33,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 public class Acts {
-    private static final Set<Fact> PLAN_RELIES_ON = Set.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH);
+    private static final Set<Relied> PLAN_RELIES_ON = Set.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH);
     private static final int TRIES = 6;
 
     private final JobStore jobs;
@@ -99,7 +101,10 @@ public class Acts {
                     seen.check(before);
                     MeasuredOn.holdAgainst(before, seen.versions(), JobPages.about(before));
                     return work.apply(new Act(
-                            before, gate(seen), shops.ownerOf(before.job().shopId()), log));
+                            before,
+                            Part.gateOf(seen.versions().keySet()),
+                            shops.ownerOf(before.job().shopId()),
+                            log));
                 }));
                 MeasuredOn.settled(true);
                 return done;
@@ -114,11 +119,6 @@ public class Acts {
         }
     }
 
-    /** Where an act is done that writes these parts: at the gate of the one that comes first. */
-    private static Optional<Gate> gate(Seen seen) {
-        return seen.versions().keySet().stream().sorted().findFirst().flatMap(JobPart::gate);
-    }
-
     private static void rest(int attempt) {
         try {
             Thread.sleep((long) (Math.random() * 20 * attempt));
@@ -130,7 +130,7 @@ public class Acts {
     private List<Drop> settle(Act act, Seen seen, List<Change> changes) {
         JobFile before = act.before();
         long jobId = act.job().id();
-        if (act.job().planId().isPresent() && changes.stream().anyMatch(c -> PLAN_RELIES_ON.contains(c.fact()))) {
+        if (act.job().planId().isPresent() && changes.stream().anyMatch(c -> PLAN_RELIES_ON.contains(c.of()))) {
             jobs.setPlan(jobId, Optional.empty());
             act.at(Gate.SWITCH).note(Kind.DROPPED, Sentence.of("log.planPutAside"));
         }

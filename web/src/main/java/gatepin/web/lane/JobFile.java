@@ -7,6 +7,7 @@ import gatepin.core.diagram.Column;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Lane;
+import gatepin.core.job.Part;
 import gatepin.core.lane.Evidence;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Workup;
@@ -27,13 +28,13 @@ import java.util.Optional;
  * @param versions how often each part was saved
  * @param rooms what the rooms keep beside the facts, by its type
  */
-public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Map<Class<?>, Object> rooms) {
+public record JobFile(Job job, Workup workup, Map<Part<?>, Integer> versions, Map<Class<?>, Object> rooms) {
     public Facts facts() {
         return workup.facts();
     }
 
     /** How often a part was saved. */
-    public int version(JobPart part) {
+    public int version(Part<?> part) {
         return versions.getOrDefault(part, 0);
     }
 
@@ -63,7 +64,7 @@ public record JobFile(Job job, Workup workup, Map<JobPart, Integer> versions, Ma
     }
 
     public FoundRecord found() {
-        return facts().bench().found();
+        return facts().found();
     }
 
     public WindingRecord windings() {

@@ -2,6 +2,7 @@ package gatepin.web.lane;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import gatepin.core.job.Part;
 import gatepin.core.lane.Memory;
 import gatepin.core.lane.Workup;
 import java.util.List;
@@ -90,7 +91,7 @@ public class JobFiles {
     private JobFile load(Job job) {
         Recalled recalled = new Recalled();
         keepers.forEach(k -> k.recall(job, recalled));
-        Map<JobPart, Integer> versions = jobs.versions(job.id());
+        Map<Part<?>, Integer> versions = jobs.versions(job.id());
         return new JobFile(job, Workup.of(recalled.facts(job, pins.lane(job.id())), memory), versions, recalled.kept());
     }
 }

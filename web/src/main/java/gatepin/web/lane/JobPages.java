@@ -3,6 +3,8 @@ package gatepin.web.lane;
 import gatepin.core.Problem;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,11 +56,11 @@ public class JobPages {
         model.addAttribute("after", here.ordinal() == gates.length - 1 ? null : gates[here.ordinal() + 1]);
         model.asMap().putIfAbsent("wrong", Map.of());
         Map<String, Integer> seen = new HashMap<>();
-        for (JobPart part : JobPart.values()) {
-            seen.put(part.name(), file.version(part));
+        for (Part<?> part : Parts.all()) {
+            seen.put(part.key(), file.version(part));
         }
         if (model.getAttribute(STILL_SEEN) instanceof Seen still) {
-            still.versions().forEach((part, version) -> seen.put(part.name(), version));
+            still.versions().forEach((part, version) -> seen.put(part.key(), version));
         }
         model.addAttribute("seen", seen);
         MeasuredOn.onPage(MeasuredOn.of(file, about(file)));

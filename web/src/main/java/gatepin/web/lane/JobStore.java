@@ -2,6 +2,8 @@ package gatepin.web.lane;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
 import gatepin.core.supply.Region;
 import gatepin.core.words.SentenceText;
 import gatepin.web.sql.NewRow;
@@ -10,7 +12,7 @@ import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.Collection;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,23 +79,24 @@ public class JobStore {
     }
 
     /** How often each part was saved. */
-    Map<JobPart, Integer> versions(long jobId) {
-        Map<JobPart, Integer> versions = new EnumMap<>(JobPart.class);
+    Map<Part<?>, Integer> versions(long jobId) {
+        Map<Part<?>, Integer> versions = new HashMap<>();
         jdbc.sql("select part, version from part_version where job_id = :id")
                 .param("id", jobId)
                 .query(row -> {
-                    versions.put(JobPart.valueOf(row.getString("part")), row.getInt("version"));
+                    int version = row.getInt("version");
+                    Parts.of(row.getString("part")).ifPresent(p -> versions.put(p, version));
                 });
         return versions;
     }
 
     /** Counts a save of these parts and of the job. */
-    void saved(long jobId, Collection<JobPart> parts) {
-        for (JobPart part : parts) {
+    void saved(long jobId, Collection<Part<?>> parts) {
+        for (Part<?> part : parts) {
             jdbc.sql("insert into part_version (job_id, part, version) values (:id, :part, 1)"
                             + " on duplicate key update version = version + 1")
                     .param("id", jobId)
-                    .param("part", part.name())
+                    .param("part", part.key())
                     .update();
         }
         jdbc.sql("update job set revision = revision + 1, touched_at = :now where id = :id")

@@ -1,5 +1,8 @@
 package gatepin.web.lane;
 
+import gatepin.core.found.FoundRecord;
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +30,8 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
 
     private static final String HELD_AGAINST = MeasuredOn.class.getName() + ".heldAgainst";
     private static final String BETWEEN = "|";
-    private static final Set<JobPart> OF_THE_MOTOR =
-            Set.of(JobPart.WINDINGS, JobPart.PLATE, JobPart.FOUND_PHOTOS, JobPart.PLATE_PHOTOS);
+    private static final Set<Part<?>> OF_THE_MOTOR =
+            Set.of(Parts.WINDINGS, Parts.PLATE, Parts.FOUND_PHOTOS, Parts.PLATE_PHOTOS);
 
     /** What a room keeps that readings are taken of: another is told by another word. */
     public interface Thing {
@@ -62,7 +65,10 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     static MeasuredOn of(JobFile file, String words) {
         return new MeasuredOn(
                 file.job().motorId(),
-                file.job().planId().map(p -> "plan " + p).orElse("the wires as found, " + file.version(JobPart.FOUND)),
+                file.job()
+                        .planId()
+                        .map(p -> "plan " + p)
+                        .orElse("the wires as found, " + file.version(FoundRecord.PART)),
                 file.rooms().values().stream()
                         .filter(Thing.class::isInstance)
                         .map(t -> ((Thing) t).measuredAs())
@@ -106,7 +112,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
      *
      * @throws Another when it was measured on something else
      */
-    static void holdAgainst(JobFile now, Map<JobPart, Integer> parts, String words) {
+    static void holdAgainst(JobFile now, Map<Part<?>, Integer> parts, String words) {
         if (parts.keySet().stream().noneMatch(p -> isEvidence(p) && isAdded(parts, p))
                 || !(RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes request)
                 || request.getAttribute(HELD_AGAINST, RequestAttributes.SCOPE_REQUEST) != null) {
@@ -127,30 +133,30 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     }
 
     /** Holds what one request sent against what is there. */
-    static void holdAgainst(HttpServletRequest request, JobFile now, Map<JobPart, Integer> parts, String words) {
+    static void holdAgainst(HttpServletRequest request, JobFile now, Map<Part<?>, Integer> parts, String words) {
         String written = request.getParameter(FIELD);
         read(written == null ? "" : written).ifPresent(then -> then.holdAgainst(of(now, words), parts));
     }
 
-    private void holdAgainst(MeasuredOn now, Map<JobPart, Integer> parts) {
+    private void holdAgainst(MeasuredOn now, Map<Part<?>, Integer> parts) {
         boolean ofMotor = OF_THE_MOTOR.stream().anyMatch(p -> isAdded(parts, p));
-        boolean ofWiring = isAdded(parts, JobPart.CHECKS);
+        boolean ofWiring = isAdded(parts, Parts.CHECKS);
         if ((ofMotor || ofWiring) && motor != now.motor) {
             throw new Another(words, now.words);
         }
         if (ofWiring && !wiring.equals(now.wiring)) {
             throw new Another(wiring, now.wiring);
         }
-        if (isAdded(parts, JobPart.MAP) && !things.equals(now.things.replace(BETWEEN, "/"))) {
+        if (isAdded(parts, Parts.MAP) && !things.equals(now.things.replace(BETWEEN, "/"))) {
             throw new Another(things, now.things);
         }
     }
 
-    private static boolean isEvidence(JobPart part) {
-        return OF_THE_MOTOR.contains(part) || part == JobPart.CHECKS || part == JobPart.MAP;
+    private static boolean isEvidence(Part<?> part) {
+        return OF_THE_MOTOR.contains(part) || part == Parts.CHECKS || part == Parts.MAP;
     }
 
-    private static boolean isAdded(Map<JobPart, Integer> parts, JobPart part) {
+    private static boolean isAdded(Map<Part<?>, Integer> parts, Part<?> part) {
         return parts.getOrDefault(part, 0) == Seen.ANY;
     }
 }

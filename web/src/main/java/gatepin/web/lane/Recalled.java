@@ -4,21 +4,17 @@ import gatepin.core.ahead.AheadRecord;
 import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
-import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Kept;
 import gatepin.core.job.Lane;
 import gatepin.core.lane.Facts;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.Traces;
 import gatepin.core.paper.PaperRecord;
-import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
-import gatepin.core.rotation.RotationPlan;
 import gatepin.core.safe.SafeRecord;
-import gatepin.core.supply.PanelRun;
 import gatepin.core.winding.Hints;
 import gatepin.core.winding.WindingRecord;
-import gatepin.core.wire.CableLengths;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +24,6 @@ import java.util.Optional;
 public final class Recalled {
     private final Map<Class<?>, Object> kept = new HashMap<>();
     private Optional<SafeRecord> safe = Optional.empty();
-    private FoundRecord found = FoundRecord.NOTHING;
     private WindingRecord windings = WindingRecord.NOTHING;
     private int hertz;
     private List<Integer> volts = List.of();
@@ -36,11 +31,8 @@ public final class Recalled {
     private Optional<Traces> traces = Optional.empty();
     private Leads leads = new Leads(List.of());
     private Optional<Column> column = Optional.empty();
-    private Optional<PanelRun> run = Optional.empty();
-    private CableLengths cables = CableLengths.USUAL;
-    private Optional<RotationPlan> rotation = Optional.empty();
+    private Kept parts = Kept.NOTHING;
     private Optional<SwitchKind> kind = Optional.empty();
-    private Wishes wishes = Wishes.NONE;
     private Optional<Facts.WirePlan> plan = Optional.empty();
     private Optional<Facts.ControlFacts> control = Optional.empty();
     private Optional<AheadRecord> ahead = Optional.empty();
@@ -51,10 +43,6 @@ public final class Recalled {
 
     public void safe(SafeRecord record) {
         safe = Optional.of(record);
-    }
-
-    public void found(FoundRecord record) {
-        found = record;
     }
 
     public void windings(WindingRecord record) {
@@ -79,24 +67,13 @@ public final class Recalled {
         column = chosen;
     }
 
-    public void run(PanelRun way) {
-        run = Optional.of(way);
-    }
-
-    public void cables(CableLengths lengths) {
-        cables = lengths;
-    }
-
-    public void rotation(RotationPlan said) {
-        rotation = Optional.of(said);
+    /** The parts that are kept as a whole. */
+    void parts(Kept whole) {
+        parts = whole;
     }
 
     public void gear(SwitchKind chosen) {
         kind = Optional.of(chosen);
-    }
-
-    public void wishes(Wishes asked) {
-        wishes = asked;
     }
 
     /** The chosen plan, and how many of its wires are not made yet. */
@@ -156,12 +133,12 @@ public final class Recalled {
     Facts facts(Job job, Lane lane) {
         return new Facts(
                 job.region(),
-                new Facts.BenchFacts(safe, found, windings.withHints(hints())),
+                new Facts.BenchFacts(safe, windings.withHints(hints())),
                 motor(job),
-                new Facts.SupplyFacts(job.volts(), job.supplyKind(), run, cables),
-                rotation,
-                new Facts.GearFacts(kind, job.switchRating(), wishes, plan, control, ahead),
+                new Facts.SupplyFacts(job.volts(), job.supplyKind()),
+                new Facts.GearFacts(kind, job.switchRating(), plan, control, ahead),
                 new Facts.ProofFacts(checks, papers),
+                parts,
                 lane);
     }
 }

@@ -1,5 +1,7 @@
 package gatepin.web.lane;
 
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
@@ -18,7 +20,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @Component
 class SameThing implements HandlerInterceptor, WebMvcConfigurer {
     private static final Pattern OF_A_JOB = Pattern.compile("/jobs/(\\d{1,18})(/.*)");
-    private static final Map<Pattern, JobPart> EVIDENCE = evidence();
+    private static final Map<Pattern, Part<?>> EVIDENCE = evidence();
 
     private final JobFiles files;
 
@@ -26,13 +28,13 @@ class SameThing implements HandlerInterceptor, WebMvcConfigurer {
         this.files = files;
     }
 
-    private static Map<Pattern, JobPart> evidence() {
-        Map<Pattern, JobPart> evidence = new LinkedHashMap<>();
-        evidence.put(Pattern.compile("/windings/.*"), JobPart.WINDINGS);
-        evidence.put(Pattern.compile("/plate/photos"), JobPart.PLATE_PHOTOS);
-        evidence.put(Pattern.compile("/found/photos"), JobPart.FOUND_PHOTOS);
-        evidence.put(Pattern.compile("/(cold|live|control/read|ahead/read)(/.*)?"), JobPart.CHECKS);
-        evidence.put(Pattern.compile("/switch/map/(buzz|chart)"), JobPart.MAP);
+    private static Map<Pattern, Part<?>> evidence() {
+        Map<Pattern, Part<?>> evidence = new LinkedHashMap<>();
+        evidence.put(Pattern.compile("/windings/.*"), Parts.WINDINGS);
+        evidence.put(Pattern.compile("/plate/photos"), Parts.PLATE_PHOTOS);
+        evidence.put(Pattern.compile("/found/photos"), Parts.FOUND_PHOTOS);
+        evidence.put(Pattern.compile("/(cold|live|control/read|ahead/read)(/.*)?"), Parts.CHECKS);
+        evidence.put(Pattern.compile("/switch/map/(buzz|chart)"), Parts.MAP);
         return evidence;
     }
 

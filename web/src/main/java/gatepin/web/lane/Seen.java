@@ -1,6 +1,8 @@
 package gatepin.web.lane;
 
-import java.util.EnumMap;
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -11,20 +13,20 @@ import java.util.stream.Collectors;
  * @param versions by part; {@link #ANY} where the act does not hang on what was there before
  * @param reliesOn parts that the act only reads, with the versions it was judged by
  */
-public record Seen(Map<JobPart, Integer> versions, Map<JobPart, Integer> reliesOn) {
+public record Seen(Map<Part<?>, Integer> versions, Map<Part<?>, Integer> reliesOn) {
     /** Whatever was there before: for what is only added, and for what is the same done twice. */
     public static final int ANY = Integer.MIN_VALUE;
 
     /** What a wiring is judged by. */
-    private static final Set<JobPart> OF_A_WIRING = Set.of(
-            JobPart.PLATE, JobPart.DIAGRAM, JobPart.BOARD, JobPart.WINDINGS, JobPart.SUPPLY, JobPart.GEAR, JobPart.MAP);
+    private static final Set<Part<?>> OF_A_WIRING =
+            Set.of(Parts.PLATE, Parts.DIAGRAM, Parts.BOARD, Parts.WINDINGS, Parts.SUPPLY, Parts.GEAR, Parts.MAP);
 
     /** An act that relies on nothing besides. */
-    public Seen(Map<JobPart, Integer> versions) {
+    public Seen(Map<Part<?>, Integer> versions) {
         this(versions, Map.of());
     }
 
-    public static Seen of(JobPart part, int version) {
+    public static Seen of(Part<?> part, int version) {
         return new Seen(Map.of(part, version));
     }
 
@@ -34,12 +36,12 @@ public record Seen(Map<JobPart, Integer> versions, Map<JobPart, Integer> reliesO
     }
 
     /** An act that does not hang on what was there before. */
-    public static Seen any(JobPart part) {
+    public static Seen any(Part<?> part) {
         return of(part, ANY);
     }
 
-    public Seen and(JobPart part, int version) {
-        Map<JobPart, Integer> both = new EnumMap<>(versions);
+    public Seen and(Part<?> part, int version) {
+        Map<Part<?>, Integer> both = new HashMap<>(versions);
         both.put(part, version);
         return new Seen(both, reliesOn);
     }

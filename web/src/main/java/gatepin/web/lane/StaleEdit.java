@@ -1,18 +1,20 @@
 package gatepin.web.lane;
 
+import gatepin.core.job.Part;
+
 /** Somebody saved after the form was shown: nothing was written. */
 public class StaleEdit extends RuntimeException {
     private static final long serialVersionUID = 2;
-    private final JobPart part;
+    private final Part<?> part;
 
     /** Names the part that somebody else saved. */
-    public StaleEdit(JobPart part) {
+    public StaleEdit(Part<?> part) {
         super(part.words() + " was saved by somebody else in the meantime");
         this.part = part;
     }
 
     /** What somebody else saved. */
-    public JobPart part() {
+    public Part<?> part() {
         return part;
     }
 }

@@ -127,7 +127,7 @@ class ParcelController {
     }
 
     /** A job on its way in: the job itself once it is there, how far it is until then. */
-    @GetMapping("/jobs/in/{number:\\d{1,18}}")
+    @GetMapping("/jobs/in/{number}")
     ModelAndView coming(@PathVariable long number, Model model, HttpServletResponse response)
             throws InterruptedException {
         Intake.Look look = look(number);
@@ -149,7 +149,7 @@ class ParcelController {
                 .orElseGet(() -> again(look.shop(), job.problems(), model));
     }
 
-    @PostMapping("/jobs/in/{number:\\d{1,18}}/stop")
+    @PostMapping("/jobs/in/{number}/stop")
     String stop(@PathVariable long number) {
         intake.stop(number);
         return "redirect:/jobs/in/" + number;

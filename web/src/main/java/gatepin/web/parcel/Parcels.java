@@ -18,6 +18,7 @@ import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.lane.LogStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.parcel.TableStore.Reference;
 import gatepin.web.parcel.TableStore.Table;
@@ -64,6 +65,7 @@ public class Parcels {
 
     private final TableStore tables;
     private final RowStore rows;
+    private final PartStore parts;
     private final JobFiles files;
     private final LogStore log;
     private final ShopStore shops;
@@ -75,6 +77,7 @@ public class Parcels {
     Parcels(
             TableStore tables,
             RowStore rows,
+            PartStore parts,
             JobFiles files,
             LogStore log,
             ShopStore shops,
@@ -84,6 +87,7 @@ public class Parcels {
             PlatformTransactionManager transactions) {
         this.tables = tables;
         this.rows = rows;
+        this.parts = parts;
         this.files = files;
         this.log = log;
         this.shops = shops;
@@ -257,6 +261,7 @@ public class Parcels {
         try {
             return java.util.Objects.requireNonNull(transaction.execute(t -> {
                 long jobId = new Unpacking(tables, rows, shops, switches, effort).of(shopId, job, its < version);
+                parts.write(jobId, job.facts().kept());
                 String wrong = contradiction(job.facts(), files.file(jobId).facts());
                 if (!wrong.isEmpty()) {
                     throw new Contradiction(wrong);
@@ -265,6 +270,10 @@ public class Parcels {
                     act.saved(
                             "log.unpacked",
                             job.job().path(Unpacking.SHOP).path("name").asText());
+                    Set<String> strange = job.facts().kept().unknown().keySet();
+                    if (!strange.isEmpty()) {
+                        act.saved("log.unpackedUnknown", String.join(", ", new TreeSet<>(strange)));
+                    }
                     return List.of();
                 });
                 return Reading.of(new Unpacked(jobId, files.file(jobId).job().machine()));
@@ -297,15 +306,15 @@ public class Parcels {
     private static String contradiction(Facts file, Facts rows) {
         Facts one = alike(file);
         Facts other = alike(rows);
-        Map<String, Function<Facts, Object>> parts = new LinkedHashMap<>();
-        parts.put("bench", Facts::bench);
-        parts.put("motor", Facts::motor);
-        parts.put("supply", Facts::supply);
-        parts.put("rotation", Facts::rotation);
-        parts.put("gear", Facts::gear);
-        parts.put("proof", Facts::proof);
-        parts.put("lane", Facts::lane);
-        return parts.entrySet().stream()
+        Map<String, Function<Facts, Object>> places = new LinkedHashMap<>();
+        places.put("bench", Facts::bench);
+        places.put("motor", Facts::motor);
+        places.put("supply", Facts::supply);
+        places.put("kept", Facts::kept);
+        places.put("gear", Facts::gear);
+        places.put("proof", Facts::proof);
+        places.put("lane", Facts::lane);
+        return places.entrySet().stream()
                 .filter(p -> !p.getValue().apply(one).equals(p.getValue().apply(other)))
                 .map(Map.Entry::getKey)
                 .collect(Collectors.joining(", "));
@@ -325,11 +334,9 @@ public class Parcels {
                         motor.column(),
                         motor.traces()),
                 facts.supply(),
-                facts.rotation(),
                 new Facts.GearFacts(
                         facts.gear().kind().map(Parcels::alike),
                         facts.gear().rating(),
-                        facts.gear().wishes(),
                         facts.gear().plan(),
                         facts.gear().control(),
                         facts.gear().ahead()),
@@ -337,6 +344,7 @@ public class Parcels {
                         new CheckRecord(
                                 CheckRecord.NOTHING.meter(), facts.checks().entries()),
                         facts.papers()),
+                facts.kept(),
                 facts.lane());
     }
 

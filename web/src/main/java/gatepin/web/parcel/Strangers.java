@@ -5,6 +5,7 @@ import gatepin.core.Reading;
 import gatepin.core.diagram.Column;
 import gatepin.core.format.StrangersWiring;
 import gatepin.core.found.FoundRecord;
+import gatepin.core.lane.Parts;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.gate.diagram.DiagramDesk;
 import gatepin.web.gate.found.FoundDesk;
@@ -14,7 +15,6 @@ import gatepin.web.lane.Acts;
 import gatepin.web.lane.FreeName;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.JobFiles;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.motor.MotorStore;
@@ -90,7 +90,7 @@ public class Strangers {
     }
 
     private void describe(Job job, StrangersWiring wiring) {
-        acts.on(job.id(), Seen.any(JobPart.PLATE).and(JobPart.DIAGRAM, Seen.ANY), act -> {
+        acts.on(job.id(), Seen.any(Parts.PLATE).and(Parts.DIAGRAM, Seen.ANY), act -> {
             motors.savePlate(
                     job.motorId(),
                     new PlateReader.Typed(wiring.output(), wiring.outputUnit(), "", "", "", "", "", ""),
@@ -102,7 +102,7 @@ public class Strangers {
         Optional<Column> column = wiring.column();
         column.ifPresent(c -> diagrams.save(
                 job.id(),
-                Seen.any(JobPart.DIAGRAM).and(JobPart.SUPPLY, Seen.ANY),
+                Seen.any(Parts.DIAGRAM).and(Parts.SUPPLY, Seen.ANY),
                 wiring.leads(),
                 c,
                 wiring.supply().kind()));

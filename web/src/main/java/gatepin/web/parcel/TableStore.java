@@ -31,6 +31,21 @@ class TableStore {
             "switch_contact",
             "switch_link");
 
+    /** What is kept as a whole travels among the facts; how often it was saved there means nothing here. */
+    private static final Set<String> NOT_AS_ROWS = Set.of("job_part", "part_version");
+
+    /** What had rows of its own in an earlier version, and is kept as a whole since: its facts say the same. */
+    private static final Set<String> ONCE_ROWS = Set.of(
+            "part_version",
+            "found_record",
+            "found_wire",
+            "cable_lengths",
+            "job_supply",
+            "plan_wish",
+            "rotation_plan",
+            "drive_stage",
+            "reverse_hazard");
+
     private final JdbcClient jdbc;
     private final Flyway flyway;
 
@@ -85,7 +100,10 @@ class TableStore {
             more = false;
             for (Table table : all.values()) {
                 boolean points = table.references().stream().anyMatch(r -> reached.contains(r.toTable()));
-                more |= points && !OF_THE_SHOP.contains(table.name()) && reached.add(table.name());
+                more |= points
+                        && !OF_THE_SHOP.contains(table.name())
+                        && !NOT_AS_ROWS.contains(table.name())
+                        && reached.add(table.name());
             }
         }
         List<Table> ordered = new ArrayList<>();
@@ -102,6 +120,11 @@ class TableStore {
             placed.add(next.name());
         }
         return ordered;
+    }
+
+    /** Whether a file of an earlier version may have rows of that name which are no longer asked for. */
+    static boolean wereRows(String table) {
+        return ONCE_ROWS.contains(table);
     }
 
     /** A job points to its plan, and the plan to its job: the plan is named once both are there. */

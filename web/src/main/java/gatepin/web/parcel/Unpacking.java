@@ -78,7 +78,7 @@ final class Unpacking {
             List<Table> order = tables.tables();
             order.forEach(t -> known.put(t.name(), t));
             record.path("tables").fieldNames().forEachRemaining(name -> {
-                if (!known.containsKey(name)) {
+                if (!known.containsKey(name) && !(older && TableStore.wereRows(name))) {
                     throw new IllegalArgumentException("there is no table " + name);
                 }
             });

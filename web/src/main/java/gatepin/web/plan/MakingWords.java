@@ -24,8 +24,7 @@ public final class MakingWords {
 
     /** What it takes to make the wires of a circuit, in their working order. */
     public static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
-        double metres =
-                file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(0.0);
+        double metres = file.facts().run().map(r -> r.metres().doubleValue()).orElse(0.0);
         String size = file.workup()
                 .advice(metres)
                 .flatMap(a -> file.job().volts().flatMap(a::at))
@@ -39,7 +38,7 @@ public final class MakingWords {
                 file.wiredLeads(),
                 file.job().region(),
                 size,
-                file.facts().supply().cables());
+                file.facts().cables());
     }
 
     /** Colour, bands, size and length. */

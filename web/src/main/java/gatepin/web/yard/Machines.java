@@ -4,8 +4,8 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
+import gatepin.core.lane.Parts;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.LogStore;
 import gatepin.web.lane.LogStore.Kind;
@@ -101,7 +101,7 @@ public class Machines {
         if (yard.isTaken(machineId, name)) {
             return List.of(new Problem("machine", machine, "The shop already has a machine called " + name + "."));
         }
-        acts.on(jobId, Seen.of(JobPart.MACHINE, version), act -> {
+        acts.on(jobId, Seen.of(Parts.MACHINE, version), act -> {
             yard.rename(machineId, name, note.strip());
             if (!act.job().machine().equals(name)) {
                 act.saved("log.renamed", act.job().machine(), name);

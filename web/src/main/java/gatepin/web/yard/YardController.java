@@ -2,11 +2,11 @@ package gatepin.web.yard;
 
 import gatepin.core.Reading;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.core.words.Wording;
 import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Post;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -231,7 +231,7 @@ class YardController {
                     machinePage(model, now, machine, note, Map.of()), model.asMap(), HttpStatus.CONFLICT);
         }
         if (!wrong.isEmpty()) {
-            JobPages.stillSeen(model, Seen.of(JobPart.MACHINE, version));
+            JobPages.stillSeen(model, Seen.of(Parts.MACHINE, version));
         }
         return wrong.isEmpty()
                 ? new ModelAndView("redirect:/jobs/" + id + "/machine?saved")

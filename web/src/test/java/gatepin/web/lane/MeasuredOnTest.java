@@ -3,6 +3,8 @@ package gatepin.web.lane;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
 import gatepin.web.RunningGatePin;
 import gatepin.web.pages.Gates;
 import gatepin.web.pages.Visit;
@@ -39,16 +41,16 @@ class MeasuredOnTest {
         RequestContextHolder.resetRequestAttributes();
     }
 
-    private void act(JobPart part, int version) {
+    private void act(Part<?> part, int version) {
         MeasuredOn.holdAgainst(file, Map.of(part, version), "this motor");
     }
 
     @Test
     void whatWritesNoEvidenceNeitherAsksNorAnswersForWhatDoes() {
         MeasuredOn.holdAgainst(file, Map.of(), "this motor");
-        act(JobPart.PLAN, Seen.ANY);
-        act(JobPart.PLATE, 3);
-        for (JobPart part : new JobPart[] {JobPart.CHECKS, JobPart.WINDINGS, JobPart.PLATE}) {
+        act(Parts.PLAN, Seen.ANY);
+        act(Parts.PLATE, 3);
+        for (Part<?> part : new Part<?>[] {Parts.CHECKS, Parts.WINDINGS, Parts.PLATE}) {
             assertThatThrownBy(() -> act(part, Seen.ANY)).as("%s", part).isInstanceOf(MeasuredOn.Another.class);
         }
     }
@@ -56,8 +58,8 @@ class MeasuredOnTest {
     @Test
     void anActThatIsTriedAgainIsHeldAgainstWhatIsThereThen() {
         MeasuredOn.settled(true);
-        assertThatCode(() -> act(JobPart.CHECKS, Seen.ANY)).doesNotThrowAnyException();
+        assertThatCode(() -> act(Parts.CHECKS, Seen.ANY)).doesNotThrowAnyException();
         MeasuredOn.settled(false);
-        assertThatThrownBy(() -> act(JobPart.CHECKS, Seen.ANY)).isInstanceOf(MeasuredOn.Another.class);
+        assertThatThrownBy(() -> act(Parts.CHECKS, Seen.ANY)).isInstanceOf(MeasuredOn.Another.class);
     }
 }

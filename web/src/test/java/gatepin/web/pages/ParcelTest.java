@@ -440,8 +440,7 @@ class ParcelTest {
                 .orElseThrow();
         JobFile job = files.file(id);
         WiringFile file = WiringReader.read(text).value().orElseThrow();
-        assertThat(job.facts().bench().found().wires())
-                .hasSameSizeAs(file.circuit().wires());
+        assertThat(job.facts().found().wires()).hasSameSizeAs(file.circuit().wires());
         for (Gate gate : Gate.values()) {
             assertThat(visit.statusOf("/jobs/" + id + "/" + gate.word()))
                     .as(gate.word())

@@ -312,8 +312,7 @@ class TwoPeopleTest {
             future.get();
         }
         for (String job : jobs) {
-            assertThat(facts(job).bench().found().wires().get(0).otherEnd().mark())
-                    .endsWith("j");
+            assertThat(facts(job).found().wires().get(0).otherEnd().mark()).endsWith("j");
             assertThat(facts(job).rotation().orElseThrow().coastSeconds()).hasValue(10.0);
         }
     }

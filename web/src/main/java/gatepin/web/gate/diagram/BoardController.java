@@ -11,6 +11,7 @@ import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Move;
 import gatepin.core.diagram.StudBoardReader;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;
@@ -20,7 +21,6 @@ import gatepin.web.lane.Computing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
@@ -197,7 +197,7 @@ class BoardController {
         }
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(JobPart.BOARD, number(text(typed, "version"))));
+            JobPages.stillSeen(model, Seen.of(Parts.BOARD, number(text(typed, "version"))));
             return again(file, model, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {

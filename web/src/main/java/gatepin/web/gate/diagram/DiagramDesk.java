@@ -7,10 +7,10 @@ import gatepin.core.diagram.Connection;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Leads;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -96,7 +96,7 @@ public class DiagramDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public void saveBoard(long jobId, int version, BoardStore.Board board) {
-        acts.on(jobId, Seen.of(JobPart.BOARD, version), act -> {
+        acts.on(jobId, Seen.of(Parts.BOARD, version), act -> {
             boards.save(act.job().motorId(), board);
             act.saved(
                     "log.board",

@@ -6,13 +6,13 @@ import gatepin.core.circuit.Winding;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
 import gatepin.web.form.Conflict;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -99,8 +99,8 @@ public final class DiagramForm {
             form.rotation = c.rotation().direction().name();
             form.seenFrom = c.rotation().seenFrom().name();
         });
-        form.version = file.version(JobPart.DIAGRAM);
-        form.supplyVersion = file.version(JobPart.SUPPLY);
+        form.version = file.version(Parts.DIAGRAM);
+        form.supplyVersion = file.version(Parts.SUPPLY);
         return form;
     }
 
@@ -351,7 +351,7 @@ public final class DiagramForm {
 
     /** The versions of what is on the screen. */
     Seen seen() {
-        return Seen.of(JobPart.DIAGRAM, version).and(JobPart.SUPPLY, supplyVersion);
+        return Seen.of(Parts.DIAGRAM, version).and(Parts.SUPPLY, supplyVersion);
     }
 
     public int getVersion() {

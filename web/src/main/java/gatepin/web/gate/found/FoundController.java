@@ -12,7 +12,6 @@ import gatepin.core.job.Lane.Drop;
 import gatepin.web.gate.found.FoundStore.PhotoPin;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -59,7 +58,7 @@ class FoundController {
     String show(@PathVariable long id, @RequestParam(required = false) @Nullable String tooLarge, Model model) {
         JobFile file = pages.file(id);
         TooLarge.say(tooLarge != null, model);
-        model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));
+        model.addAttribute("form", FoundForm.of(file.found(), file.version(FoundRecord.PART)));
         return page(model, file);
     }
 
@@ -108,7 +107,7 @@ class FoundController {
         }
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(JobPart.FOUND, form.getVersion()));
+            JobPages.stillSeen(model, Seen.of(FoundRecord.PART, form.getVersion()));
             return again(model, file, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
@@ -135,7 +134,7 @@ class FoundController {
         Reading<PhotoReader.Photo> read = photoRoom.read(id, photo.getBytes());
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));
+            model.addAttribute("form", FoundForm.of(file.found(), file.version(FoundRecord.PART)));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         PhotoReader.Photo kept = read.value().orElseThrow();
@@ -180,7 +179,7 @@ class FoundController {
             model.addAttribute("wrong", JobPages.byField(problems));
             model.addAttribute("pinTyped", typed);
             model.addAttribute("pinPhoto", photo);
-            model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));
+            model.addAttribute("form", FoundForm.of(file.found(), file.version(FoundRecord.PART)));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         boolean there = desk.addPin(
@@ -206,7 +205,7 @@ class FoundController {
 
     private ModelAndView gone(Model model, JobFile file, String message) {
         model.addAttribute("wrong", Map.of("photo", message));
-        model.addAttribute("form", FoundForm.of(file.found(), file.version(JobPart.FOUND)));
+        model.addAttribute("form", FoundForm.of(file.found(), file.version(FoundRecord.PART)));
         return new ModelAndView(page(model, file), model.asMap(), HttpStatus.NOT_FOUND);
     }
 

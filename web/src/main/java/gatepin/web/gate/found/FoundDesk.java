@@ -2,13 +2,13 @@ package gatepin.web.gate.found;
 
 import gatepin.core.Sentence;
 import gatepin.core.found.FoundRecord;
-import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.web.gate.found.FoundStore.Photo;
 import gatepin.web.gate.found.FoundStore.PhotoPin;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
@@ -19,10 +19,12 @@ import org.springframework.stereotype.Service;
 @Service
 public class FoundDesk {
     private final Acts acts;
+    private final PartStore parts;
     private final FoundStore found;
 
-    FoundDesk(Acts acts, FoundStore found) {
+    FoundDesk(Acts acts, PartStore parts, FoundStore found) {
         this.acts = acts;
+        this.parts = parts;
         this.found = found;
     }
 
@@ -32,8 +34,8 @@ public class FoundDesk {
      * @throws StaleEdit when somebody saved them after {@code version}
      */
     public List<Drop> save(long jobId, int version, FoundRecord record) {
-        return acts.on(jobId, Seen.of(JobPart.FOUND, version), act -> {
-            found.save(jobId, record);
+        return acts.on(jobId, Seen.of(FoundRecord.PART, version), act -> {
+            parts.write(jobId, FoundRecord.PART, record);
             if (act.before().found().equals(record)) {
                 return List.of();
             }
@@ -42,7 +44,7 @@ public class FoundDesk {
             } else {
                 act.saved("log.found", record.wires().size());
             }
-            return List.of(new Change(Fact.FOUND, Sentence.of("change.found")));
+            return List.of(new Change(FoundRecord.PART, Sentence.of("change.found")));
         });
     }
 
@@ -55,7 +57,7 @@ public class FoundDesk {
     }
 
     void addPhoto(long jobId, byte[] jpeg, int width, int height) {
-        acts.on(jobId, Seen.any(JobPart.FOUND_PHOTOS), act -> {
+        acts.on(jobId, Seen.any(Parts.FOUND_PHOTOS), act -> {
             found.addPhoto(jobId, jpeg, width, height);
             act.saved("log.foundPhoto");
             return List.of();

@@ -1,11 +1,5 @@
 package gatepin.web.gate.found;
 
-import gatepin.core.circuit.Terminal;
-import gatepin.core.found.FoundRecord;
-import gatepin.core.found.FoundWire;
-import gatepin.web.lane.Job;
-import gatepin.web.lane.Keeper;
-import gatepin.web.lane.Recalled;
 import gatepin.web.sql.NewRow;
 import java.sql.Timestamp;
 import java.time.Clock;
@@ -14,9 +8,9 @@ import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** Wires as they were found, and the photos that show them. */
+/** The photos that show wires as they were found. */
 @Repository
-class FoundStore implements Keeper {
+class FoundStore {
     private final JdbcClient jdbc;
     private final Clock clock;
 
@@ -35,57 +29,6 @@ class FoundStore implements Keeper {
      * @param y from the top, in thousandths of the height
      */
     public record PhotoPin(long id, int x, int y, String mark, String colour, int bands) {}
-
-    @Override
-    public void recall(Job job, Recalled into) {
-        into.found(record(job.id()));
-    }
-
-    private FoundRecord record(long jobId) {
-        boolean nothing = jdbc.sql("select nothing_connected from found_record where job_id = :job")
-                .param("job", jobId)
-                .query(Boolean.class)
-                .optional()
-                .orElse(false);
-        List<FoundWire> wires = jdbc.sql("select number, mark, colour, bands, one_end, other_end, aside from found_wire"
-                        + " where job_id = :job order by number")
-                .param("job", jobId)
-                .query((row, n) -> new FoundWire(
-                        row.getInt("number"),
-                        row.getString("mark"),
-                        row.getString("colour"),
-                        row.getInt("bands"),
-                        Terminal.fromId(row.getString("one_end")),
-                        Terminal.fromId(row.getString("other_end")),
-                        row.getString("aside")))
-                .list();
-        return new FoundRecord(nothing, wires);
-    }
-
-    /** Saves the wires in place of those before. */
-    void save(long jobId, FoundRecord record) {
-        jdbc.sql("insert into found_record (job_id, nothing_connected) values (:job, :nothing)"
-                        + " on duplicate key update nothing_connected = values(nothing_connected)")
-                .param("job", jobId)
-                .param("nothing", record.nothingConnected())
-                .update();
-        jdbc.sql("delete from found_wire where job_id = :job")
-                .param("job", jobId)
-                .update();
-        for (FoundWire wire : record.wires()) {
-            jdbc.sql("insert into found_wire (job_id, number, mark, colour, bands, one_end, other_end, aside)"
-                            + " values (:job, :number, :mark, :colour, :bands, :one, :other, :aside)")
-                    .param("job", jobId)
-                    .param("number", wire.number())
-                    .param("mark", wire.mark())
-                    .param("colour", wire.colour())
-                    .param("bands", wire.bands())
-                    .param("one", wire.oneEnd().id())
-                    .param("other", wire.otherEnd().id())
-                    .param("aside", wire.aside())
-                    .update();
-        }
-    }
 
     public List<Photo> photos(long jobId) {
         return jdbc.sql("select id, width, height from found_photo where job_id = :job order by id")

@@ -13,11 +13,11 @@ import gatepin.core.gear.SimulatedBuzzer;
 import gatepin.core.gear.SwitchMap;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.web.drawing.FacePicture;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -139,7 +139,7 @@ class MapController {
                 : FaceReader.contacts("links", typed.getOrDefault("links", ""), terminals);
         problems.addAll(links.problems());
         if (!problems.isEmpty()) {
-            JobPages.stillSeen(model, Seen.of(JobPart.MAP, version));
+            JobPages.stillSeen(model, Seen.of(Parts.MAP, version));
             return again(model, file, "", typed, problems);
         }
         try {

@@ -9,9 +9,9 @@ import gatepin.core.gear.SimulatedBuzzer;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.gear.SwitchMap;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
@@ -46,7 +46,7 @@ public class MapDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public void face(long jobId, int version, String name, boolean springReturn, Set<Contact> links, SwitchMap face) {
-        acts.on(jobId, Seen.of(JobPart.MAP, version), act -> {
+        acts.on(jobId, Seen.of(Parts.MAP, version), act -> {
             maps.save(jobId, name, springReturn, links, face);
             return List.of();
         });
@@ -54,7 +54,7 @@ public class MapDesk {
 
     /** Writes down readings. */
     public void heard(long jobId, List<Buzz> buzzes) {
-        acts.on(jobId, Seen.any(JobPart.MAP), act -> {
+        acts.on(jobId, Seen.any(Parts.MAP), act -> {
             Mapping mapping = maps.mapping(jobId).orElseThrow();
             buzzes.forEach(b -> maps.add(mapping.id(), b));
             return List.of();
@@ -102,7 +102,7 @@ public class MapDesk {
      * @throws StaleEdit when somebody chose another switch after {@code version}
      */
     List<Drop> take(long jobId, int version, Mapping mapping) {
-        return acts.on(jobId, Seen.of(JobPart.GEAR, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.GEAR, version), act -> {
             SwitchKind kind = kind(mapping);
             long device = switches.put(act.job().shopId(), kind);
             act.saved("log.mapped", kind.name(), mapping.map().buzzes().size());

@@ -93,7 +93,7 @@ final class PlanWords {
     /** Wishes that name terminals of another switch. */
     static Optional<Finding> otherSwitch(JobFile file) {
         return file.gear()
-                .map(gear -> file.facts().gear().wishes().notOn(gear.chart().terminals()))
+                .map(gear -> file.facts().wishes().notOn(gear.chart().terminals()))
                 .filter(missing -> !missing.isEmpty())
                 .map(missing -> Finding.warn(
                         "What the plan must have names " + marks(missing),

@@ -26,7 +26,6 @@ import gatepin.web.lane.Findings;
 import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -247,9 +246,9 @@ class SwitchController {
     }
 
     private static void wishes(Model model, JobFile file) {
-        model.asMap().putIfAbsent("wished", WishForm.of(file.facts().gear().wishes()));
+        model.asMap().putIfAbsent("wished", WishForm.of(file.facts().wishes()));
         model.addAttribute("asFound", WishForm.asFound(file.found()));
-        model.addAttribute("anyWish", !file.facts().gear().wishes().areNone());
+        model.addAttribute("anyWish", !file.facts().wishes().areNone());
         model.addAttribute("hasProtector", file.leads().all().stream().anyMatch(l -> l.isOf(Role.PROTECTOR)));
     }
 
@@ -309,7 +308,7 @@ class SwitchController {
                 file.gear().map(gear -> form.read(file.wiredLeads(), gear)).orElse(Reading.of(Wishes.NONE));
         if (read.value().isEmpty()) {
             model.addAttribute("wished", form);
-            JobPages.stillSeen(model, Seen.of(JobPart.WISHES, version));
+            JobPages.stillSeen(model, Seen.of(Wishes.PART, version));
             model.addAttribute("wrong", JobPages.byField(read.problems()));
             return new ModelAndView(page(model, file, ""), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }

@@ -7,6 +7,7 @@ import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
@@ -16,8 +17,8 @@ import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Computing.Answer;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Pins;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -36,7 +37,7 @@ public class SwitchDesk {
     private final Acts acts;
     private final JobStore jobs;
     private final SwitchStore switches;
-    private final WishStore wishes;
+    private final PartStore parts;
     private final PlanStore plans;
     private final Computing computing;
     private final Pins pins;
@@ -46,7 +47,7 @@ public class SwitchDesk {
             Acts acts,
             JobStore jobs,
             SwitchStore switches,
-            WishStore wishes,
+            PartStore parts,
             PlanStore plans,
             Computing computing,
             Pins pins,
@@ -54,7 +55,7 @@ public class SwitchDesk {
         this.acts = acts;
         this.jobs = jobs;
         this.switches = switches;
-        this.wishes = wishes;
+        this.parts = parts;
         this.plans = plans;
         this.computing = computing;
         this.pins = pins;
@@ -68,7 +69,7 @@ public class SwitchDesk {
      * @throws IllegalArgumentException when the shop has no such switch
      */
     public List<Drop> choose(long jobId, int version, long switchId, String rating) {
-        return acts.on(jobId, Seen.of(JobPart.GEAR, version), act -> choose(act, switchId, rating));
+        return acts.on(jobId, Seen.of(Parts.GEAR, version), act -> choose(act, switchId, rating));
     }
 
     /** Chooses the switch, as part of an act on it. */
@@ -96,8 +97,8 @@ public class SwitchDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public void wish(long jobId, int version, Wishes asked) {
-        acts.on(jobId, Seen.of(JobPart.WISHES, version), act -> {
-            wishes.save(jobId, asked);
+        acts.on(jobId, Seen.of(Wishes.PART, version), act -> {
+            parts.write(jobId, Wishes.PART, asked);
             return List.of();
         });
     }
@@ -111,7 +112,7 @@ public class SwitchDesk {
     Optional<Boolean> take(long jobId, String key) {
         try {
             return Optional.of(acts.together(jobId, () -> {
-                acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+                acts.on(jobId, Seen.any(Parts.PLAN), act -> {
                     Plan plan = plan(act, key);
                     List<Change> changes = new ArrayList<>(take(act, plan));
                     changes.addAll(ahead.usual(
@@ -134,7 +135,7 @@ public class SwitchDesk {
         return answer.value().flatMap(r -> r).map(PlanResult::plans).orElse(List.of()).stream()
                 .filter(p -> p.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+                .orElseThrow(() -> new StaleEdit(Parts.PLAN));
     }
 
     private List<Change> take(Act act, Plan plan) {

@@ -3,6 +3,7 @@ package gatepin.web.gate.handover;
 import gatepin.core.Problem;
 import gatepin.core.ahead.Ahead;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.core.paper.Paper;
 import gatepin.core.paper.PaperRecord;
 import gatepin.core.supply.Outlets;
@@ -10,7 +11,6 @@ import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.paper.PdfPrinter;
@@ -119,7 +119,6 @@ class HandoverController {
                     case PLUG ->
                         "the plug"
                                 + file.facts()
-                                        .supply()
                                         .run()
                                         .map(PanelRun::presentPlug)
                                         .filter(p -> !p.equals(Outlets.FIXED))
@@ -146,7 +145,7 @@ class HandoverController {
                     ? "By what name is it known: the plug behind the press, disconnect 3?"
                     : "Use at most " + PaperRecord.LONGEST_ISOLATOR + " letters: it stands on a label.";
             model.addAttribute("wrong", JobPages.byField(List.of(new Problem("isolator", isolator, wrong))));
-            JobPages.stillSeen(model, Seen.of(JobPart.PAPERS, version));
+            JobPages.stillSeen(model, Seen.of(Parts.PAPERS, version));
             return new ModelAndView(page(file, model), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {

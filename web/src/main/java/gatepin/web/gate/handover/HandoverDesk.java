@@ -3,9 +3,9 @@ package gatepin.web.gate.handover;
 import gatepin.core.Sentence;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
+import gatepin.core.lane.Parts;
 import gatepin.core.paper.Paper;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
@@ -28,7 +28,7 @@ public class HandoverDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public void isolator(long jobId, int version, String name) {
-        acts.on(jobId, Seen.of(JobPart.PAPERS, version), act -> {
+        acts.on(jobId, Seen.of(Parts.PAPERS, version), act -> {
             if (act.before().facts().papers().isolator().equals(name)) {
                 return List.of();
             }
@@ -45,9 +45,9 @@ public class HandoverDesk {
      * @throws StaleEdit when it would show something else by now
      */
     public void taken(long jobId, Paper paper, String mark) {
-        acts.on(jobId, Seen.any(JobPart.PAPERS), act -> {
+        acts.on(jobId, Seen.any(Parts.PAPERS), act -> {
             if (!act.before().workup().paperMark(paper).equals(mark)) {
-                throw new StaleEdit(JobPart.PAPERS);
+                throw new StaleEdit(Parts.PAPERS);
             }
             papers.taken(jobId, paper, mark, act.person());
             act.saved("log.paper", Sentence.of("paper." + paper.word()));

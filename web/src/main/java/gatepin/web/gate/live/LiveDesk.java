@@ -11,10 +11,10 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
+import gatepin.core.lane.Parts;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -65,14 +65,14 @@ class LiveDesk {
      * @throws StaleEdit when the plan is another by now, or nothing can be exchanged
      */
     void exchange(long jobId, long planId) {
-        acts.on(jobId, Seen.any(JobPart.PLAN), act -> {
+        acts.on(jobId, Seen.any(Parts.PLAN), act -> {
             ChosenPlan before = act.before()
                     .kept(ChosenPlan.class)
                     .filter(p -> p.id() == planId)
-                    .orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+                    .orElseThrow(() -> new StaleEdit(Parts.PLAN));
             CheckRequest request =
-                    act.before().workup().checks().request().orElseThrow(() -> new StaleEdit(JobPart.PLAN));
-            EndsExchanged mend = mend(act.before()).orElseThrow(() -> new StaleEdit(JobPart.PLAN));
+                    act.before().workup().checks().request().orElseThrow(() -> new StaleEdit(Parts.PLAN));
+            EndsExchanged mend = mend(act.before()).orElseThrow(() -> new StaleEdit(Parts.PLAN));
             List<Wire> wires = mend.applyTo(request.circuit()).wires();
             long id = plans.add(jobId, before.cost(), wires);
             ChosenPlan now = plans.plan(id).orElseThrow();

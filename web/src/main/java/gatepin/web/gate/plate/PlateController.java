@@ -3,6 +3,7 @@ package gatepin.web.gate.plate;
 import gatepin.core.Reading;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
@@ -13,7 +14,6 @@ import gatepin.web.form.Conflict;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -195,7 +195,7 @@ class PlateController {
         }
         model.addAttribute("typed", form.typed());
         model.addAttribute("retyped", true);
-        JobPages.stillSeen(model, Seen.of(JobPart.PLATE, form.version()));
+        JobPages.stillSeen(model, Seen.of(Parts.PLATE, form.version()));
         return page(model, pages.file(id));
     }
 
@@ -225,7 +225,7 @@ class PlateController {
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
             model.addAttribute("tracesWrong", true);
-            JobPages.stillSeen(model, Seen.of(JobPart.PLATE, traces.version()));
+            JobPages.stillSeen(model, Seen.of(Parts.PLATE, traces.version()));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
@@ -283,7 +283,7 @@ class PlateController {
         model.addAttribute("pieces", text.pieces());
         model.addAttribute("doubts", text.doubts());
         model.addAttribute("retyped", true);
-        JobPages.stillSeen(model, Seen.of(JobPart.PLATE, form.version()));
+        JobPages.stillSeen(model, Seen.of(Parts.PLATE, form.version()));
         return page(model, file);
     }
 
@@ -315,7 +315,7 @@ class PlateController {
         Reading<Plate> read = PlateReader.read(form.typed());
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            JobPages.stillSeen(model, Seen.of(JobPart.PLATE, form.version()));
+            JobPages.stillSeen(model, Seen.of(Parts.PLATE, form.version()));
             return again(id, form, model, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {

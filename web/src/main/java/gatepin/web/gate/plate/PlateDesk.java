@@ -4,11 +4,11 @@ import gatepin.core.Sentence;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;
@@ -37,7 +37,7 @@ public class PlateDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public List<Drop> save(long jobId, int version, PlateReader.Typed typed, Plate plate) {
-        return acts.on(jobId, Seen.of(JobPart.PLATE, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.PLATE, version), act -> {
             motors.savePlate(act.job().motorId(), typed, plate);
             traces.forget(act.job().motorId());
             if (act.before().plate().equals(Optional.of(plate))) {
@@ -56,7 +56,7 @@ public class PlateDesk {
      * @throws StaleEdit when somebody saved plate or traces after {@code version}
      */
     public List<Drop> saveTraces(long jobId, int version, Traces.Typed typed, Traces read) {
-        return acts.on(jobId, Seen.of(JobPart.PLATE, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.PLATE, version), act -> {
             traces.save(act.job().motorId(), typed);
             if (act.before().facts().motor().traces().equals(Optional.of(read))) {
                 return List.of();
@@ -78,7 +78,7 @@ public class PlateDesk {
     /** Adds a photo. */
     long addPhoto(long jobId, byte[] jpeg, int width, int height) {
         long[] id = new long[1];
-        acts.on(jobId, Seen.any(JobPart.PLATE_PHOTOS), act -> {
+        acts.on(jobId, Seen.any(Parts.PLATE_PHOTOS), act -> {
             id[0] = photos.add(act.job().motorId(), jpeg, width, height);
             act.saved("log.platePhoto");
             return List.of();

@@ -12,7 +12,6 @@ import gatepin.core.rotation.Tool;
 import gatepin.web.drawing.TrainPicture;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -46,7 +45,7 @@ class RotationController {
     @GetMapping("/jobs/{id}/rotation")
     String show(@PathVariable long id, Model model) {
         JobFile file = pages.file(id);
-        model.addAttribute("form", RotationForm.of(file.facts().rotation(), file.version(JobPart.ROTATION)));
+        model.addAttribute("form", RotationForm.of(file.facts().rotation(), file.version(RotationPlan.PART)));
         return page(model, file, file.facts().rotation());
     }
 
@@ -79,7 +78,7 @@ class RotationController {
         Reading<RotationPlan> read = RotationReader.read(form.typed());
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            JobPages.stillSeen(model, Seen.of(JobPart.ROTATION, form.getVersion()));
+            JobPages.stillSeen(model, Seen.of(RotationPlan.PART, form.getVersion()));
             return again(model, file, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
@@ -110,7 +109,7 @@ class RotationController {
         form.drop(drop);
         model.addAttribute("retyped", true);
         model.addAttribute("changed", true);
-        JobPages.stillSeen(model, Seen.of(JobPart.ROTATION, form.getVersion()));
+        JobPages.stillSeen(model, Seen.of(RotationPlan.PART, form.getVersion()));
         JobFile file = pages.file(id);
         return page(
                 model,

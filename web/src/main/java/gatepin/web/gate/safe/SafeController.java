@@ -3,6 +3,7 @@ package gatepin.web.gate.safe;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.Parts;
 import gatepin.core.plate.Plate;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.CapacitorReader;
@@ -14,7 +15,6 @@ import gatepin.web.drawing.DischargeCurve;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -160,7 +160,7 @@ class SafeController {
         String seen = typed.getOrDefault("version", "");
         int version = seen.matches("\\d{1,9}") ? Integer.parseInt(seen) : -1;
         if (!problems.isEmpty()) {
-            JobPages.stillSeen(model, Seen.of(JobPart.SAFE, version));
+            JobPages.stillSeen(model, Seen.of(Parts.SAFE, version));
             return again(model, file, typed, problems);
         }
         SafeRecord record = new SafeRecord(

@@ -4,11 +4,11 @@ import gatepin.core.Sentence;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.safe.CapacitorCheck;
 import gatepin.core.safe.Discharge;
 import gatepin.core.safe.SafeRecord;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
@@ -39,7 +39,7 @@ public class SafeDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     public List<Drop> save(long jobId, int version, SafeRecord record) {
-        return acts.on(jobId, Seen.of(JobPart.SAFE, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.SAFE, version), act -> {
             safe.save(jobId, record);
             if (act.before().facts().bench().safe().equals(Optional.of(record))) {
                 return List.of();
@@ -62,7 +62,7 @@ public class SafeDesk {
     /** Adds a capacitor; gives false when there is one of that name. */
     public boolean add(long jobId, CapacitorCheck capacitor) {
         AtomicBoolean added = new AtomicBoolean();
-        acts.on(jobId, Seen.any(JobPart.SAFE), act -> {
+        acts.on(jobId, Seen.any(Parts.SAFE), act -> {
             added.set(safe.add(jobId, capacitor));
             if (!added.get()) {
                 return List.of();
@@ -76,7 +76,7 @@ public class SafeDesk {
     /** Takes a capacitor off the list; gives false when there is none of that name. */
     boolean remove(long jobId, String name) {
         AtomicBoolean removed = new AtomicBoolean();
-        acts.on(jobId, Seen.any(JobPart.SAFE), act -> {
+        acts.on(jobId, Seen.any(Parts.SAFE), act -> {
             removed.set(safe.remove(jobId, name));
             if (removed.get()) {
                 act.saved("log.capacitor.off", name);
@@ -89,7 +89,7 @@ public class SafeDesk {
     /** Adds what was measured across a capacitor; gives false when there is none of that name. One that is charged drops the pin. */
     public boolean measured(long jobId, String name, double volts, String how) {
         AtomicBoolean there = new AtomicBoolean();
-        acts.on(jobId, Seen.any(JobPart.SAFE), act -> {
+        acts.on(jobId, Seen.any(Parts.SAFE), act -> {
             there.set(safe.measured(jobId, name, volts, how, act.person()));
             if (!there.get()) {
                 return List.of();

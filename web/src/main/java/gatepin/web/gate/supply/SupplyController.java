@@ -5,6 +5,7 @@ import gatepin.core.TypedNumber;
 import gatepin.core.circuit.Supply;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.BranchCircuit.Figure;
 import gatepin.core.supply.LengthUnit;
@@ -15,7 +16,6 @@ import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
@@ -76,16 +76,14 @@ class SupplyController {
         model.addAttribute(
                 "distance",
                 file.facts()
-                        .supply()
                         .run()
                         .map(r -> file.job().region().lengths().typed(r.metres().doubleValue()))
                         .orElse(""));
-        model.addAttribute(
-                "plug", file.facts().supply().run().map(PanelRun::presentPlug).orElse(""));
+        model.addAttribute("plug", file.facts().run().map(PanelRun::presentPlug).orElse(""));
         return page(
                 model,
                 file,
-                file.facts().supply().run().map(r -> r.metres().doubleValue()).orElse(FIRST_GUESS_METRES));
+                file.facts().run().map(r -> r.metres().doubleValue()).orElse(FIRST_GUESS_METRES));
     }
 
     private String page(Model model, JobFile file, double metres) {
@@ -157,7 +155,7 @@ class SupplyController {
         model.addAttribute("plug", plug);
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(JobPart.SUPPLY, version));
+            JobPages.stillSeen(model, Seen.of(Parts.SUPPLY, version));
             return new ModelAndView(
                     page(model, file, FIRST_GUESS_METRES), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }

@@ -2,13 +2,13 @@ package gatepin.web.gate.supply;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
-import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.supply.PanelRun;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.SupplyChange;
@@ -16,7 +16,6 @@ import gatepin.web.shop.ShopStore;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 
@@ -25,13 +24,13 @@ import org.springframework.stereotype.Service;
 public class SupplyDesk {
     private final Acts acts;
     private final JobStore jobs;
-    private final SupplyStore supplies;
+    private final PartStore parts;
     private final ShopStore shops;
 
-    SupplyDesk(Acts acts, JobStore jobs, SupplyStore supplies, ShopStore shops) {
+    SupplyDesk(Acts acts, JobStore jobs, PartStore parts, ShopStore shops) {
         this.acts = acts;
         this.jobs = jobs;
-        this.supplies = supplies;
+        this.parts = parts;
         this.shops = shops;
     }
 
@@ -47,15 +46,13 @@ public class SupplyDesk {
      */
     public List<Drop> save(
             long jobId, int version, int volts, Supply.Kind kind, PanelRun run, Collection<String> outlets) {
-        return acts.on(jobId, Seen.of(JobPart.SUPPLY, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.SUPPLY, version), act -> {
             jobs.setSupply(jobId, volts, kind);
-            supplies.save(jobId, run);
+            parts.write(jobId, PanelRun.PART, run);
             shops.setOutlets(act.job().shopId(), outlets);
             List<Change> changed = new ArrayList<>();
             SupplyChange.of(act.job(), volts, kind).ifPresent(changed::add);
-            if (!act.before().facts().supply().run().equals(Optional.of(run))) {
-                changed.add(new Change(Fact.SUPPLY, Sentence.of("change.run")));
-            }
+            changed.addAll(PanelRun.PART.change(act.before().facts().kept(), run, Sentence.of("change.run")));
             if (!changed.isEmpty()) {
                 act.saved(
                         "log.supply",

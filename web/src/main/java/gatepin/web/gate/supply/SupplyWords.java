@@ -39,7 +39,7 @@ final class SupplyWords {
         chosen.flatMap(Option::circuit).ifPresent(c -> {
             outlet(c, shopHas, findings);
             breaker(c, findings);
-            plug(file.facts().supply().run(), c, findings);
+            plug(file.facts().run(), c, findings);
             torque(c, findings);
         });
         return findings;

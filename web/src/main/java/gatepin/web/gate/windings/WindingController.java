@@ -4,6 +4,7 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.rotation.StatedRotation;
@@ -29,7 +30,6 @@ import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.photo.PhotoReader;
@@ -402,7 +402,7 @@ class WindingController {
         if (leads.value().isEmpty()) {
             return again(model, file, Map.of(), List.of(new Problem("marks", "", "These marks cannot be used yet.")));
         }
-        desk.useMarks(id, file.version(JobPart.DIAGRAM), leads.value().orElseThrow());
+        desk.useMarks(id, file.version(Parts.DIAGRAM), leads.value().orElseThrow());
         return new ModelAndView("redirect:/jobs/" + id + "/diagram?saved");
     }
 

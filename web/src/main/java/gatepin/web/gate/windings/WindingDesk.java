@@ -6,6 +6,7 @@ import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
+import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Lead.WindingEnd;
 import gatepin.core.machine.Leads;
@@ -23,7 +24,6 @@ import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.motor.MotorStore;
@@ -69,7 +69,7 @@ public class WindingDesk {
      * @throws StaleEdit when somebody wrote them down after {@code version}
      */
     public List<Drop> setPad(long jobId, int version, List<PadLead> leads) {
-        return acts.on(jobId, Seen.of(JobPart.WINDINGS, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.WINDINGS, version), act -> {
             if (windings.pad(act.job().motorId()).equals(leads)) {
                 return List.of();
             }
@@ -81,7 +81,7 @@ public class WindingDesk {
 
     /** Adds a reading. Nothing is ever taken away: a later one between the same points corrects it. */
     public List<Drop> add(long jobId, MeterReading reading) {
-        return acts.on(jobId, Seen.any(JobPart.WINDINGS), act -> take(act, reading, false));
+        return acts.on(jobId, Seen.any(Parts.WINDINGS), act -> take(act, reading, false));
     }
 
     private List<Change> take(Act act, MeterReading reading, boolean simulated) {
@@ -101,13 +101,13 @@ public class WindingDesk {
         long motorId = file.job().motorId();
         Optional<MeterReading> reading = windings.hidden(motorId)
                 .map(h -> new SimulatedMeter(h, MeterError.USUAL, SIMULATED_ZERO, motorId).read(a, b, startSwitch));
-        reading.ifPresent(r -> acts.on(file.job().id(), Seen.any(JobPart.WINDINGS), act -> take(act, r, true)));
+        reading.ifPresent(r -> acts.on(file.job().id(), Seen.any(Parts.WINDINGS), act -> take(act, r, true)));
         return reading;
     }
 
     /** Gives a demo motor its inside, for the simulated meter. */
     public void hide(long jobId, List<HiddenMotor.Way> ways) {
-        acts.on(jobId, Seen.any(JobPart.WINDINGS), act -> {
+        acts.on(jobId, Seen.any(Parts.WINDINGS), act -> {
             windings.hide(act.job().motorId(), ways);
             return List.of();
         });
@@ -124,7 +124,7 @@ public class WindingDesk {
             boolean marksTrusted,
             Optional<Boolean> dualVoltage,
             Optional<Boolean> turnSecondHalf) {
-        return acts.on(jobId, Seen.of(JobPart.WINDINGS, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.WINDINGS, version), act -> {
             WindingRecord old = act.before().windings();
             windings.say(act.job().motorId(), marksTrusted, dualVoltage, turnSecondHalf);
             boolean turnedAnew = !old.turnSecondHalf().equals(turnSecondHalf);
@@ -157,7 +157,7 @@ public class WindingDesk {
      * @throws StaleEdit when somebody saved something of the windings after {@code version}
      */
     List<Drop> look(long jobId, int version, Eye eye) {
-        return acts.on(jobId, Seen.of(JobPart.WINDINGS, version), act -> {
+        return acts.on(jobId, Seen.of(Parts.WINDINGS, version), act -> {
             if (eye(act.before()).equals(eye)) {
                 return List.of();
             }
@@ -177,7 +177,7 @@ public class WindingDesk {
 
     /** Writes a trial of a start winding down; one that reversed the motor makes its two ends the start winding's leads. */
     List<Drop> tried(long jobId, Trial trial, Optional<byte[]> jpeg) {
-        return acts.on(jobId, Seen.any(JobPart.WINDINGS).and(JobPart.DIAGRAM, Seen.ANY), act -> {
+        return acts.on(jobId, Seen.any(Parts.WINDINGS).and(Parts.DIAGRAM, Seen.ANY), act -> {
             trials.add(act.job().motorId(), trial, jpeg, act.person());
             act.at(Gate.WINDINGS)
                     .saved(
@@ -215,7 +215,7 @@ public class WindingDesk {
 
     /** Writes into the log a step of a guided work on the motor. */
     void note(long jobId, String guide, String step, String words) {
-        acts.on(jobId, Seen.any(JobPart.WINDINGS), act -> {
+        acts.on(jobId, Seen.any(Parts.WINDINGS), act -> {
             act.saved("log.step", guide, step, words.isEmpty() ? Sentence.none() : Sentence.of("log.step.note", words));
             return List.of();
         });
@@ -227,7 +227,7 @@ public class WindingDesk {
      * @throws StaleEdit when somebody saved the diagram after {@code diagramVersion}
      */
     List<Drop> useMarks(long jobId, int diagramVersion, Leads leads) {
-        return acts.on(jobId, Seen.of(JobPart.DIAGRAM, diagramVersion), act -> {
+        return acts.on(jobId, Seen.of(Parts.DIAGRAM, diagramVersion), act -> {
             Leads before = act.before().leads();
             if (before.equals(leads)) {
                 return List.of();

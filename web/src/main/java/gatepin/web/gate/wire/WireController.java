@@ -10,7 +10,6 @@ import gatepin.web.ahead.AheadPage;
 import gatepin.web.drawing.Bench;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.WiringWords;
@@ -68,12 +67,8 @@ class WireController {
                 "linksOut", file.gear().map(g -> g.linksToTakeOut(wires)).orElse(Set.of()));
         LengthUnit unit = file.job().region().lengths();
         model.addAttribute("unit", unit.word());
-        model.asMap()
-                .putIfAbsent(
-                        "motorCable", unit.typed(file.facts().supply().cables().motorCableMetres()));
-        model.asMap()
-                .putIfAbsent(
-                        "supplyCord", unit.typed(file.facts().supply().cables().supplyCordMetres()));
+        model.asMap().putIfAbsent("motorCable", unit.typed(file.facts().cables().motorCableMetres()));
+        model.asMap().putIfAbsent("supplyCord", unit.typed(file.facts().cables().supplyCordMetres()));
         model.addAttribute(
                 "drawings",
                 new Bench(file.wiredLeads(), file.gear(), file.plannedCircuit().orElseThrow(), wires).draw());
@@ -97,7 +92,7 @@ class WireController {
         model.addAttribute("supplyCord", supplyCord);
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            JobPages.stillSeen(model, Seen.of(JobPart.CABLES, version));
+            JobPages.stillSeen(model, Seen.of(CableLengths.PART, version));
             return lengthsAgain(file, model, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {

@@ -4,11 +4,12 @@ import gatepin.core.Sentence;
 import gatepin.core.circuit.Wire;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
+import gatepin.core.lane.Parts;
 import gatepin.core.wire.CableLengths;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
-import gatepin.web.lane.JobPart;
 import gatepin.web.lane.LogStore.Kind;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.plan.PlanStore;
@@ -22,14 +23,14 @@ import org.springframework.stereotype.Service;
 public class WireDesk {
     private final Acts acts;
     private final PlanStore plans;
-    private final CableStore cables;
+    private final PartStore parts;
     private final CheckDesk checks;
 
-    WireDesk(Acts acts, PlanStore plans, CableStore cables, CheckDesk checks) {
+    WireDesk(Acts acts, PlanStore plans, PartStore parts, CheckDesk checks) {
         this.checks = checks;
         this.acts = acts;
         this.plans = plans;
-        this.cables = cables;
+        this.parts = parts;
     }
 
     /**
@@ -39,9 +40,9 @@ public class WireDesk {
      * @throws StaleEdit when the job has another plan by now
      */
     public ChosenPlan tick(long jobId, long planId, long wireId, boolean made) {
-        acts.on(jobId, Seen.any(JobPart.WIRES), act -> {
+        acts.on(jobId, Seen.any(Parts.WIRES), act -> {
             if (!act.job().planId().equals(Optional.of(planId))) {
-                throw new StaleEdit(JobPart.PLAN);
+                throw new StaleEdit(Parts.PLAN);
             }
             if (!plans.mark(planId, wireId, made, act.person())) {
                 return List.of();
@@ -68,8 +69,8 @@ public class WireDesk {
      * @throws StaleEdit when somebody saved it after {@code version}
      */
     void lengths(long jobId, int version, CableLengths lengths) {
-        acts.on(jobId, Seen.of(JobPart.CABLES, version), act -> {
-            cables.save(jobId, lengths);
+        acts.on(jobId, Seen.of(CableLengths.PART, version), act -> {
+            parts.write(jobId, CableLengths.PART, lengths);
             return List.of();
         });
     }

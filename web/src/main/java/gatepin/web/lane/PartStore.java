@@ -1,0 +1,47 @@
+package gatepin.web.lane;
+
+import gatepin.core.format.FactsJson;
+import gatepin.core.job.Kept;
+import gatepin.core.job.Part;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The parts of jobs that are kept as a whole: one row each, whatever it holds. */
+@Repository
+public class PartStore implements Keeper {
+    private final JdbcClient jdbc;
+
+    PartStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    @Override
+    public void recall(Job job, Recalled into) {
+        Kept[] kept = {Kept.NOTHING};
+        jdbc.sql("select part, json from job_part where job_id = :job")
+                .param("job", job.id())
+                .query(row -> {
+                    kept[0] = FactsJson.with(kept[0], row.getString("part"), row.getString("json"));
+                });
+        into.parts(kept[0]);
+    }
+
+    /** Writes a part anew. */
+    public <T> void write(long jobId, Part<T> part, T value) {
+        write(jobId, part.key(), FactsJson.write(value));
+    }
+
+    /** Writes all parts that somebody else kept, those that nobody here knows as well. */
+    public void write(long jobId, Kept kept) {
+        kept.values().forEach((key, value) -> write(jobId, key, FactsJson.write(value)));
+        kept.unknown().forEach((key, json) -> write(jobId, key, json));
+    }
+
+    private void write(long jobId, String key, String json) {
+        jdbc.sql("replace into job_part (job_id, part, json) values (:job, :part, :json)")
+                .param("job", jobId)
+                .param("part", key)
+                .param("json", json)
+                .update();
+    }
+}
