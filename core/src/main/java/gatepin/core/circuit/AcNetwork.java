@@ -31,16 +31,54 @@ public final class AcNetwork {
     /** One branch: current flows from {@code from} to {@code to}, against the voltage drop, along the emf. */
     record Branch(int from, int to, Complex impedance, Complex emf, int coil) {}
 
+    /** The feeders of the two lines and of the ground come first, then the elements. */
+    private static final List<Terminal> FEEDERS = List.of(Terminal.L1, Terminal.L2, Terminal.GROUND);
+
+    /**
+     * What is joined to what, whatever the values.
+     *
+     * @param nodes terminals that are one point
+     * @param indexOf a number for each of those points; the panel is 0
+     * @param from by branch, where it begins
+     * @param to by branch, where it ends
+     * @param loops the branches of each loop, +1 along the loop, −1 against it, 0 not in it
+     */
+    private record Shape(
+            Nodes nodes, Map<Terminal, Integer> indexOf, int[] from, int[] to, Forest forest, List<int[]> loops) {
+        static Shape of(Nodes nodes, List<Element> elements) {
+            Map<Terminal, Integer> indexOf = new HashMap<>();
+            for (Terminal terminal : nodes.terminals()) {
+                indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
+            }
+            int[] from = new int[FEEDERS.size() + elements.size()];
+            int[] to = new int[from.length];
+            for (int f = 0; f < FEEDERS.size(); f++) {
+                from[f] = PANEL;
+                to[f] = index(nodes, indexOf, FEEDERS.get(f));
+            }
+            for (int e = 0; e < elements.size(); e++) {
+                from[FEEDERS.size() + e] = index(nodes, indexOf, elements.get(e).a());
+                to[FEEDERS.size() + e] = index(nodes, indexOf, elements.get(e).b());
+            }
+            Forest forest = new Forest(indexOf.size() + 1, from, to);
+            return new Shape(nodes, indexOf, from, to, forest, forest.loops());
+        }
+
+        private static int index(Nodes nodes, Map<Terminal, Integer> indexOf, Terminal terminal) {
+            Integer index = indexOf.get(nodes.nodeOf(terminal));
+            if (index == null) {
+                throw new IllegalArgumentException("this circuit has no terminal " + terminal);
+            }
+            return index;
+        }
+    }
+
     private final Circuit circuit;
     private final State state;
-    private final Nodes nodes;
-    private final Map<Terminal, Integer> indexOf = new HashMap<>();
-    private final List<Branch> branches = new ArrayList<>();
-    private final Map<Element, Integer> branchOf = new HashMap<>();
-    private final Map<Terminal, Integer> feederOf = new HashMap<>();
-    private final Forest forest;
-    /** The branches of each loop, +1 along the loop, −1 against it, 0 not in it. */
+    private final List<Element> elements;
+    private final Shape shape;
     private final List<int[]> loops;
+    private final List<Branch> branches = new ArrayList<>();
 
     private final double[] constant;
     private final double[] cosine;
@@ -56,26 +94,22 @@ public final class AcNetwork {
     private final ZMatrixRMaj loopCurrents;
     private final LinearSolverDense<ZMatrixRMaj> solver;
 
-    private AcNetwork(Circuit circuit, State state, Set<Terminal> terminals) {
+    private AcNetwork(Circuit circuit, State state, List<Element> elements, Shape shape) {
         this.circuit = circuit;
         this.state = state;
-        this.nodes = circuit.nodes(state, terminals);
-        for (Terminal terminal : nodes.terminals()) {
-            indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
-        }
+        this.elements = elements;
+        this.shape = shape;
+        this.loops = shape.loops();
         addFeeders();
         addElements();
-        this.forest = new Forest(indexOf.size() + 1, branches);
-        this.loops = forest.loops();
         int n = loops.size();
         this.constant = new double[2 * n * n];
         this.cosine = new double[n * n];
         this.sine = new double[n * n];
         this.right = new double[2 * n];
-        fillLoops();
         List<Coil> coils = circuit.motor().coils();
         this.coilBranch = coils.stream()
-                .mapToInt(c -> c.health() == Coil.Health.OPEN ? -1 : branch(c))
+                .mapToInt(c -> c.health() == Coil.Health.OPEN ? -1 : branchOf(c))
                 .toArray();
         this.coilRe = coils.stream()
                 .mapToDouble(c -> c.presentTurns() / 2 * Math.cos(Math.toRadians(c.degrees())))
@@ -83,6 +117,7 @@ public final class AcNetwork {
         this.coilIm = coils.stream()
                 .mapToDouble(c -> c.presentTurns() / 2 * Math.sin(Math.toRadians(c.degrees())))
                 .toArray();
+        fillLoops();
         this.matrix = new ZMatrixRMaj(Math.max(1, n), Math.max(1, n));
         this.rightSide = new ZMatrixRMaj(Math.max(1, n), 1);
         this.loopCurrents = new ZMatrixRMaj(Math.max(1, n), 1);
@@ -95,7 +130,32 @@ public final class AcNetwork {
 
     /** The same where the circuit's terminals are at hand. */
     static AcNetwork of(Circuit circuit, State state, Set<Terminal> terminals) {
-        return new AcNetwork(circuit, state, terminals);
+        List<Element> elements = circuit.elements();
+        return new AcNetwork(circuit, state, elements, Shape.of(circuit.nodes(state, terminals), elements));
+    }
+
+    /** The network of a circuit, made like one of before where there is one: for values that are tried one after another. */
+    public static AcNetwork like(Optional<AcNetwork> before, Circuit circuit, State state) {
+        return before.map(b -> b.like(circuit)).orElseGet(() -> of(circuit, state));
+    }
+
+    /**
+     * The same wiring in the same state with elements of other values: what is joined to what is not worked out anew.
+     *
+     * @param other a circuit that differs from this one in values only
+     * @throws IllegalArgumentException where an element of it lies between other terminals
+     */
+    AcNetwork like(Circuit other) {
+        List<Element> its = other.elements();
+        boolean alike = its.size() == elements.size();
+        for (int e = 0; alike && e < its.size(); e++) {
+            alike = its.get(e).a().equals(elements.get(e).a())
+                    && its.get(e).b().equals(elements.get(e).b());
+        }
+        if (!alike) {
+            throw new IllegalArgumentException("the elements lie between other terminals");
+        }
+        return new AcNetwork(other, state, its, shape);
     }
 
     public Circuit circuit() {
@@ -107,7 +167,7 @@ public final class AcNetwork {
     }
 
     public Nodes nodes() {
-        return nodes;
+        return shape.nodes();
     }
 
     /** How many independent loops there are: the size of the system that is solved. */
@@ -119,31 +179,26 @@ public final class AcNetwork {
         return circuit.supply().hertz();
     }
 
-    private int index(Terminal terminal) {
-        Integer index = indexOf.get(nodes.nodeOf(terminal));
-        if (index == null) {
-            throw new IllegalArgumentException("this circuit has no terminal " + terminal);
-        }
-        return index;
-    }
-
     private void addFeeders() {
         Complex impedance =
                 new Complex(circuit.feeder().ohms(), circuit.feeder().reactanceOhms());
-        feeder(Terminal.L1, impedance, circuit.supply().emf(Terminal.L1));
-        feeder(Terminal.L2, impedance, circuit.supply().emf(Terminal.L2));
-        feeder(Terminal.GROUND, impedance, Complex.ZERO);
+        for (Terminal line : FEEDERS) {
+            Complex emf = line.equals(Terminal.GROUND)
+                    ? Complex.ZERO
+                    : circuit.supply().emf(line);
+            addBranch(impedance, emf, -1);
+        }
     }
 
-    private void feeder(Terminal line, Complex impedance, Complex emf) {
-        feederOf.put(line, branches.size());
-        branches.add(new Branch(PANEL, index(line), impedance, emf, -1));
+    private void addBranch(Complex impedance, Complex emf, int coil) {
+        int b = branches.size();
+        branches.add(new Branch(shape.from()[b], shape.to()[b], impedance, emf, coil));
     }
 
     private void addElements() {
         double scale = hertz() / circuit.motor().rotor().ratedHertz();
         List<Coil> coils = circuit.motor().coils();
-        for (Element element : circuit.elements()) {
+        for (Element element : elements) {
             Complex impedance;
             int coil = -1;
             if (element instanceof Coil c) {
@@ -156,14 +211,13 @@ public final class AcNetwork {
             } else {
                 throw new IllegalStateException("unknown element " + element);
             }
-            branchOf.put(element, branches.size());
-            branches.add(new Branch(index(element.a()), index(element.b()), impedance, Complex.ZERO, coil));
+            addBranch(impedance, Complex.ZERO, coil);
         }
     }
 
     private void fillLoops() {
         int n = loops.size();
-        List<Coil> coils = conducting();
+        List<Coil> coils = circuit.motor().coils();
         for (int i = 0; i < n; i++) {
             for (int b = 0; b < branches.size(); b++) {
                 right[2 * i] += loops.get(i)[b] * branches.get(b).emf().getRealPart();
@@ -173,41 +227,39 @@ public final class AcNetwork {
                 int at = i * n + j;
                 for (int b = 0; b < branches.size(); b++) {
                     int sign = loops.get(i)[b] * loops.get(j)[b];
-                    constant[2 * at] += sign * branches.get(b).impedance().getRealPart();
-                    constant[2 * at + 1] += sign * branches.get(b).impedance().getImaginaryPart();
-                }
-                for (Coil p : coils) {
-                    int signP = sign(i, p);
-                    if (signP == 0) {
-                        continue;
-                    }
-                    for (Coil q : coils) {
-                        int sign = signP * sign(j, q);
-                        double angle = Math.toRadians(p.degrees() - q.degrees());
-                        cosine[at] += sign * p.presentTurns() * q.presentTurns() * Math.cos(angle);
-                        sine[at] += sign * p.presentTurns() * q.presentTurns() * Math.sin(angle);
+                    if (sign != 0) {
+                        constant[2 * at] += sign * branches.get(b).impedance().getRealPart();
+                        constant[2 * at + 1] +=
+                                sign * branches.get(b).impedance().getImaginaryPart();
                     }
                 }
             }
         }
-    }
-
-    private List<Coil> conducting() {
-        return circuit.motor().coils().stream()
-                .filter(c -> c.health() != Coil.Health.OPEN)
-                .toList();
-    }
-
-    private int sign(int loop, Coil coil) {
-        return loops.get(loop)[branch(coil)];
-    }
-
-    private int branch(Element element) {
-        Integer branch = branchOf.get(element);
-        if (branch == null) {
-            throw new IllegalArgumentException("this circuit has no element " + element.name());
+        for (int p = 0; p < coils.size(); p++) {
+            for (int q = 0; q < coils.size(); q++) {
+                couple(coils, p, q);
+            }
         }
-        return branch;
+    }
+
+    /** What two coils see of each other in each pair of loops. */
+    private void couple(List<Coil> coils, int p, int q) {
+        if (coilBranch[p] < 0 || coilBranch[q] < 0) {
+            return;
+        }
+        double turns = coils.get(p).presentTurns() * coils.get(q).presentTurns();
+        double angle = Math.toRadians(coils.get(p).degrees() - coils.get(q).degrees());
+        double cosines = turns * Math.cos(angle);
+        double sines = turns * Math.sin(angle);
+        int n = loops.size();
+        for (int i = 0; i < n; i++) {
+            int signP = loops.get(i)[coilBranch[p]];
+            for (int j = 0; signP != 0 && j < n; j++) {
+                int sign = signP * loops.get(j)[coilBranch[q]];
+                cosine[i * n + j] += sign * cosines;
+                sine[i * n + j] += sign * sines;
+            }
+        }
     }
 
     /** Solves for the loop currents at a slip, with the field impedances given. */
@@ -357,12 +409,12 @@ public final class AcNetwork {
     /** Volts to the panel's ground by node; empty where a node hangs in the air. */
     private List<Optional<Complex>> potentials(Complex[] drops) {
         List<Optional<Complex>> volts = new ArrayList<>();
-        for (int i = 0; i <= indexOf.size(); i++) {
+        for (int i = 0; i <= shape.indexOf().size(); i++) {
             volts.add(Optional.empty());
         }
         volts.set(PANEL, Optional.of(Complex.ZERO));
-        for (int node : forest.outward()) {
-            int parent = forest.parentBranch(node);
+        for (int node : shape.forest().outward()) {
+            int parent = shape.forest().parentBranch(node);
             if (parent < 0) {
                 continue;
             }
@@ -374,20 +426,30 @@ public final class AcNetwork {
         return volts;
     }
 
+    /** The branch of an element, most often the very one that this circuit has. */
     int branchOf(Element element) {
-        return branch(element);
+        for (int e = 0; e < elements.size(); e++) {
+            if (elements.get(e) == element) {
+                return FEEDERS.size() + e;
+            }
+        }
+        int equal = elements.indexOf(element);
+        if (equal < 0) {
+            throw new IllegalArgumentException("this circuit has no element " + element.name());
+        }
+        return FEEDERS.size() + equal;
     }
 
     int feederOf(Terminal line) {
-        Integer feeder = feederOf.get(line);
-        if (feeder == null) {
+        int feeder = FEEDERS.indexOf(line);
+        if (feeder < 0) {
             throw new IllegalArgumentException(line + " is no line of the supply");
         }
         return feeder;
     }
 
     int nodeIndex(Terminal terminal) {
-        return index(terminal);
+        return Shape.index(shape.nodes(), shape.indexOf(), terminal);
     }
 
     List<Branch> branches() {

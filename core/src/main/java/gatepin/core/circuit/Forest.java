@@ -1,25 +1,33 @@
 package gatepin.core.circuit;
 
-import gatepin.core.circuit.AcNetwork.Branch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
 /** A spanning forest over nodes and branches: one tree from node 0, one from each island, and the loops left over. */
 final class Forest {
-    private final List<Branch> branches;
+    private final int[] from;
+    private final int[] to;
     private final int[] parentBranch;
     private final int[] depth;
     private final List<Integer> outward = new ArrayList<>();
     private final List<int[]> loops = new ArrayList<>();
 
-    Forest(int nodes, List<Branch> branches) {
-        this.branches = branches;
+    /**
+     * Grows it.
+     *
+     * @param nodes how many there are
+     * @param from by branch, the node it begins at
+     * @param to by branch, the node it ends at
+     */
+    Forest(int nodes, int[] from, int[] to) {
+        this.from = from;
+        this.to = to;
         this.parentBranch = new int[nodes];
         this.depth = new int[nodes];
         Arrays.fill(parentBranch, -1);
         boolean[] reached = new boolean[nodes];
-        boolean[] inTree = new boolean[branches.size()];
+        boolean[] inTree = new boolean[from.length];
         for (int root = 0; root < nodes; root++) {
             if (!reached[root]) {
                 reached[root] = true;
@@ -27,19 +35,18 @@ final class Forest {
                 grow(outward.size() - 1, reached, inTree);
             }
         }
-        for (int b = 0; b < branches.size(); b++) {
+        for (int b = 0; b < from.length; b++) {
             if (!inTree[b]) {
                 loops.add(closedBy(b));
             }
         }
     }
 
-    private void grow(int from, boolean[] reached, boolean[] inTree) {
-        for (int next = from; next < outward.size(); next++) {
+    private void grow(int first, boolean[] reached, boolean[] inTree) {
+        for (int next = first; next < outward.size(); next++) {
             int node = outward.get(next);
-            for (int b = 0; b < branches.size(); b++) {
-                Branch branch = branches.get(b);
-                int far = branch.from() == node ? branch.to() : branch.to() == node ? branch.from() : -1;
+            for (int b = 0; b < from.length; b++) {
+                int far = from[b] == node ? to[b] : to[b] == node ? from[b] : -1;
                 if (far >= 0 && !reached[far]) {
                     reached[far] = true;
                     inTree[b] = true;
@@ -53,21 +60,21 @@ final class Forest {
 
     /** Along the chord, then from its end back to its start through the tree. */
     private int[] closedBy(int chord) {
-        int[] signs = new int[branches.size()];
+        int[] signs = new int[from.length];
         signs[chord] = 1;
-        int here = branches.get(chord).to();
-        int there = branches.get(chord).from();
+        int here = to[chord];
+        int there = from[chord];
         while (here != there) {
             if (depth[here] >= depth[there]) {
-                Branch up = branches.get(parentBranch[here]);
-                boolean along = up.from() == here;
-                signs[parentBranch[here]] += along ? 1 : -1;
-                here = along ? up.to() : up.from();
+                int up = parentBranch[here];
+                boolean along = from[up] == here;
+                signs[up] += along ? 1 : -1;
+                here = along ? to[up] : from[up];
             } else {
-                Branch up = branches.get(parentBranch[there]);
-                boolean along = up.to() == there;
-                signs[parentBranch[there]] += along ? 1 : -1;
-                there = along ? up.from() : up.to();
+                int up = parentBranch[there];
+                boolean along = to[up] == there;
+                signs[up] += along ? 1 : -1;
+                there = along ? from[up] : to[up];
             }
         }
         return signs;

@@ -322,8 +322,8 @@ final class BranchSearch {
                         false,
                         Set.of(),
                         0),
-                circuit -> Math.abs(AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD))
-                        .torqueAt(1))));
+                State.atRest(HandlePosition.FORWARD),
+                still -> Math.abs(still.torqueAt(1))));
         idealStart = Optional.of(found);
         return found;
     }
@@ -338,8 +338,8 @@ final class BranchSearch {
                         false,
                         Set.of(),
                         0),
-                circuit -> {
-                    AcNetwork up = AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD));
+                State.atSpeed(HandlePosition.FORWARD),
+                up -> {
                     AcSolution one = up.at(rated.slip());
                     AcSolution other = up.at(2 - rated.slip());
                     AcSolution running = Math.abs(one.torqueNm()) > Math.abs(other.torqueNm()) ? one : other;
@@ -349,15 +349,18 @@ final class BranchSearch {
         return found;
     }
 
-    private double best(java.util.function.DoubleFunction<StartBranch> branch, ToDoubleFunction<Circuit> worth) {
+    private double best(
+            java.util.function.DoubleFunction<StartBranch> branch, State state, ToDoubleFunction<AcNetwork> worth) {
         Coil start = connection.start().get(0);
         double ohms = start.ohms()
                 + start.leakageOhms() * hertz / connection.motor().rotor().ratedHertz();
         double around = 1e6 / (2 * Math.PI * hertz * ohms);
         double best = around;
         double most = Double.NEGATIVE_INFINITY;
+        Optional<AcNetwork> network = Optional.empty();
         for (double c = around / 60; c < around * 12; c *= GRID) {
-            double found = worth.applyAsDouble(connection.with(branch.apply(c), hertz));
+            network = Optional.of(AcNetwork.like(network, connection.with(branch.apply(c), hertz), state));
+            double found = worth.applyAsDouble(network.orElseThrow());
             if (found > most) {
                 most = found;
                 best = c;

@@ -11,7 +11,10 @@ import gatepin.core.circuit.State;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.plate.MotorFamily;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.complex.Complex;
 
@@ -23,6 +26,8 @@ import org.hipparchus.complex.Complex;
 public final class Normal {
     /** Below this share of its usual current a winding counts as carrying nothing. */
     public static final double NOTHING = 0.03;
+
+    private static final int LATEST = 64;
 
     private final Motor motor;
     private final int hertz;
@@ -62,15 +67,39 @@ public final class Normal {
                 rated.stated().amps(connection.map(SoundConnection::volts).orElse(volts));
     }
 
+    /** All that it comes from. */
+    private record Of(Motor motor, List<Capacitor> capacitors, Lying lying, double volts, int hertz, RatedPoint rated) {
+        Normal worked() {
+            return new Normal(motor, capacitors, lying, volts, hertz, rated);
+        }
+    }
+
+    /** What was asked for lately: many wirings of one motor are judged one after another. */
+    private static final Map<Of, Normal> LATELY =
+            Collections.synchronizedMap(new LinkedHashMap<>(2 * LATEST, 0.75f, true) {
+                private static final long serialVersionUID = 1;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Of, Normal> eldest) {
+                    return size() > LATEST;
+                }
+            });
+
     /** What is normal for the motor of a circuit, on the connection that its supply's voltage asks for. */
     public static Normal of(Circuit circuit, RatedPoint rated) {
-        return new Normal(
+        Of of = new Of(
                 circuit.motor(),
                 circuit.capacitors(),
                 Lying.in(circuit),
                 circuit.supply().volts(),
                 circuit.supply().hertz(),
                 rated);
+        Normal known = LATELY.get(of);
+        if (known == null) {
+            known = of.worked();
+            LATELY.put(of, known);
+        }
+        return known;
     }
 
     /** What is normal for a motor with these capacitors on each of its connections, the lower voltage first. */

@@ -62,6 +62,10 @@ public final class PlateFit {
     private final double[] loose;
     private final List<Observation> observations = new ArrayList<>();
     private final double usualAmps;
+    /** The networks of the values tried last, at speed and at standstill: all that are tried are wired alike. */
+    private Optional<AcNetwork> up = Optional.empty();
+
+    private Optional<AcNetwork> still = Optional.empty();
 
     /** One thing the model should reproduce: its name, what it should be, and how far off counts as one. */
     private record Observation(String what, double wanted, double tolerance) {}
@@ -350,11 +354,12 @@ public final class PlateFit {
     private double[] reproduce(MotorValues values) {
         Circuit circuit = acrossTheLine(values);
         double synchronous = values.rotor().synchronousRadians(given.hertz());
-        AcSolution rated =
-                AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD)).at(given.slip());
-        AcNetwork starting = AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD));
+        AcNetwork running = AcNetwork.like(up, circuit, State.atSpeed(HandlePosition.FORWARD));
+        AcNetwork starting = AcNetwork.like(still, circuit, State.atRest(HandlePosition.FORWARD));
+        up = Optional.of(running);
+        still = Optional.of(starting);
+        AcSolution rated = running.at(given.slip());
         AcSolution locked = starting.at(1);
-        AcNetwork running = AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD));
         double breakdown = 0;
         for (double slip = 0.08; slip < 0.5; slip += 0.03) {
             breakdown = Math.max(breakdown, running.torqueAt(slip));

@@ -6,6 +6,7 @@ import gatepin.core.Sentence;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.job.Lane.Pin;
+import gatepin.core.lane.Parts;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -41,26 +42,29 @@ class LaneTest {
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
         "SAFE, SAFE, once it is unlocked it is locked out anew",
-        "FOUND, FOUND, another record of the wires",
+        "found, FOUND, another record of the wires",
         "PLATE, PLATE SUPPLY, another motor is sized anew",
         "LEADS, DIAGRAM WINDINGS SWITCH WIRE COLD LIVE HANDOVER, other marks are other wires",
         "WINDINGS, WINDINGS, another reading names other windings",
-        "SUPPLY, SUPPLY LIVE HANDOVER, another cable",
-        "ROTATION, ROTATION SWITCH HANDOVER, the handle's ways change places",
+        "run, SUPPLY LIVE HANDOVER, another cable",
+        "rotation, ROTATION SWITCH HANDOVER, the handle's ways change places",
         "CONNECTION, DIAGRAM SWITCH WIRE COLD LIVE HANDOVER, other groups are other wires",
         "SWITCH, SWITCH WIRE COLD LIVE HANDOVER, another switch has other terminals",
         "PLAN, SWITCH WIRE COLD LIVE HANDOVER, another list of wires",
+        "wishes, '', they count when a plan is asked for",
+        "cables, '', they are on labels and buying list alone",
         "WIRES, WIRE COLD LIVE HANDOVER, a wire is not made any more",
         "PAPERS, HANDOVER, what isolates it has another name",
         "MENDED, COLD LIVE HANDOVER, what was mended is read again"
     })
-    void aPinDropsWhereItsGateReliedOnTheFact(Fact fact, String gates, String why) {
-        List<Change> changes = List.of(new Change(fact, Sentence.own("It changed.")));
+    void aPinDropsWhereItsGateReliedOnIt(String of, String gates, String why) {
+        Relied relied = Parts.of(of).<Relied>map(p -> p).orElseGet(() -> Fact.valueOf(of));
+        List<Change> changes = List.of(new Change(relied, Sentence.own("It changed.")));
 
         assertThat(ALL_OPEN.dropsAfter(changes))
                 .as(why)
                 .extracting(d -> d.gate().name())
-                .containsExactly(gates.split(" "));
+                .containsExactly(gates.isEmpty() ? new String[0] : gates.split(" "));
         assertThat(new Lane(Map.of()).dropsAfter(changes))
                 .as("a pin that is in cannot drop")
                 .isEmpty();
