@@ -191,9 +191,19 @@ public record BranchCircuit(
         return left * left;
     }
 
+    /** What an outlet for it has to carry: in North America a quarter more than it draws, A (NEC 430.22, from memory). */
+    public double carriedAmps() {
+        return asked.region() == Region.NORTH_AMERICA ? 1.25 * sizingAmps : sizingAmps;
+    }
+
+    /** Why this outlet, or the plug of it, will not do; empty where it carries the motor. */
+    public Optional<Outlet.Objection> objection(Outlet outlet) {
+        return outlet.objection(asked.twoHots() || asked.volts() >= 200, carriedAmps());
+    }
+
     /** What the outlet for it is rated for, A; 0 where there is none and it is wired fixed. */
     public int outletAmps() {
-        return Outlets.amps(asked.region(), asked.region() == Region.NORTH_AMERICA ? 1.25 * sizingAmps : sizingAmps);
+        return Outlets.amps(asked.region(), carriedAmps());
     }
 
     /**

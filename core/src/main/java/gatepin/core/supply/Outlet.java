@@ -20,13 +20,25 @@ public record Outlet(
     /** What the line contacts bring. */
     public enum Lines {
         /** One hot of 120 V and the neutral. */
-        LOW,
+        LOW("Black under the brass screw, white under the silver one, green under the green one."),
         /** Two hots of 240 V, and no neutral. */
-        HIGH,
+        HIGH("Black and the re-marked white under the two brass screws, green under the green one."),
         /** Two hots and the neutral beside them. */
-        HIGH_AND_NEUTRAL,
+        HIGH_AND_NEUTRAL(
+                "Black and the re-marked white under the two brass screws, green under the green one; nothing under the silver one."),
         /** One phase of 230 V and the neutral. */
-        PHASE
+        PHASE("Brown to L, blue to N, green and yellow to the earth.");
+
+        private final String screws;
+
+        Lines(String screws) {
+            this.screws = screws;
+        }
+
+        /** Which conductor of the supply cord goes where in the plug (NEC 406.10, IEC 60446, from memory). */
+        public String screws() {
+            return screws;
+        }
     }
 
     private static final List<Outlet> ALL = List.of(
@@ -49,7 +61,8 @@ public record Outlet(
             household("household outlet 10 A", 10, 8),
             household("household outlet 15 A", 15, 13),
             new Outlet("IEC 60309 16 A 2P+E 6h (blue)", Region.IEC, Lines.PHASE, 16, 16, true, false),
-            new Outlet("IEC 60309 32 A 2P+E 6h (blue)", Region.IEC, Lines.PHASE, 32, 32, true, false));
+            new Outlet("IEC 60309 32 A 2P+E 6h (blue)", Region.IEC, Lines.PHASE, 32, 32, true, false),
+            new Outlet("IEC 60309 63 A 2P+E 6h (blue)", Region.IEC, Lines.PHASE, 63, 63, true, false));
 
     private static Outlet nema(String name, Lines lines, int amps) {
         return new Outlet(name, Region.NORTH_AMERICA, lines, amps, amps, true, false);

@@ -1,6 +1,7 @@
 package gatepin.core.supply;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** Plugs and outlets by their standard designations (NEMA WD 6, IEC 60309, IEC 60884; all from memory). */
 public final class Outlets {
@@ -46,5 +47,18 @@ public final class Outlets {
                         "IEC 60309 32 A 2P+E 6h (blue)",
                         FIXED)
                 : List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", FIXED);
+    }
+
+    /** The others that may be met. */
+    public static List<String> rare(Region region) {
+        return Outlet.of(region).stream()
+                .map(Outlet::name)
+                .filter(o -> !usual(region).contains(o))
+                .toList();
+    }
+
+    /** Every one that may be met, the usual first, and fixed wiring. */
+    public static List<String> all(Region region) {
+        return Stream.concat(usual(region).stream(), rare(region).stream()).toList();
     }
 }

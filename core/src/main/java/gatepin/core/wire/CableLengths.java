@@ -13,7 +13,7 @@ import java.util.List;
 /**
  * How long the cables are.
  *
- * @param motorCableMetres from the motor's box to the switch's, m
+ * @param motorCableMetres from the motor's box to the switch's, m; 0 where the switch sits on the motor
  * @param supplyCordMetres from the switch's box to the plug or disconnect, m
  */
 public record CableLengths(double motorCableMetres, double supplyCordMetres) {
@@ -28,25 +28,27 @@ public record CableLengths(double motorCableMetres, double supplyCordMetres) {
     private static final double MOST = 100;
 
     public CableLengths {
-        if (!isLength(motorCableMetres) || !isLength(supplyCordMetres)) {
+        if (!(motorCableMetres >= 0 && motorCableMetres <= MOST)
+                || !(supplyCordMetres >= LEAST && supplyCordMetres <= MOST)) {
             throw new IllegalArgumentException("a cable is " + LEAST + " to " + MOST + " m long");
         }
     }
 
-    private static boolean isLength(double metres) {
-        return metres >= LEAST && metres <= MOST;
+    /** The switch sits on the motor: there is no cable between them. */
+    public boolean onMotor() {
+        return motorCableMetres == 0;
     }
 
     /** Reads lengths; problems carry the fields {@code motorCable} and {@code supplyCord}. */
     public static Reading<CableLengths> read(String motorCable, String supplyCord, LengthUnit unit) {
         List<Problem> problems = new ArrayList<>();
-        double motor = metres("motorCable", motorCable, unit, problems);
-        double supply = metres("supplyCord", supplyCord, unit, problems);
+        double motor = metres("motorCable", motorCable, 0, unit, problems);
+        double supply = metres("supplyCord", supplyCord, LEAST, unit, problems);
         return problems.isEmpty() ? Reading.of(new CableLengths(motor, supply)) : Reading.failed(problems);
     }
 
-    private static double metres(String field, String typed, LengthUnit unit, List<Problem> problems) {
-        TypedNumber number = unit.read(typed, LEAST, MOST);
+    private static double metres(String field, String typed, double least, LengthUnit unit, List<Problem> problems) {
+        TypedNumber number = unit.read(typed, least, MOST);
         switch (number.kind()) {
             case GOOD -> {
                 return number.value();
@@ -57,7 +59,8 @@ public record CableLengths(double motorCableMetres, double supplyCordMetres) {
                         field,
                         typed,
                         "“" + typed.strip() + "” is no length: write " + unit.word() + ", up to " + unit.distance(MOST)
-                                + ", such as " + unit.typed(USUAL.motorCableMetres()) + "."));
+                                + ", such as " + unit.typed(USUAL.motorCableMetres())
+                                + (least == 0 ? ", or 0 where the switch sits on the motor." : ".")));
         }
         return 0;
     }

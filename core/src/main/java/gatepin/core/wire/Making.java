@@ -60,6 +60,13 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         toBuy = List.copyOf(toBuy);
     }
 
+    /** The same with one thing more to buy. */
+    public Making andToBuy(String more) {
+        List<String> all = new ArrayList<>(toBuy);
+        all.add(more);
+        return new Making(wires, splices, boxFill, all);
+    }
+
     /**
      * Works it out.
      *
@@ -216,10 +223,15 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
 
         private double cut(Wire wire) {
             return switch (wire.run()) {
-                case MOTOR_CABLE -> lengths.motorCableMetres() + 2 * SLACK;
+                case MOTOR_CABLE -> lengths.onMotor() ? cutOnMotor() : lengths.motorCableMetres() + 2 * SLACK;
                 case SUPPLY_CABLE -> lengths.supplyCordMetres() + 2 * SLACK;
                 default -> JUMPER;
             };
+        }
+
+        /** Through a bushing from one box into the other, m. */
+        private static double cutOnMotor() {
+            return 2 * SLACK;
         }
 
         private static int strip(Terminal end) {
@@ -276,7 +288,13 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private List<String> toBuy(List<Splice> splices) {
             List<String> list = new ArrayList<>();
             int motor = count(Run.MOTOR_CABLE);
-            list.add(cable("Motor cable", motor, lengths.motorCableMetres()));
+            list.add(
+                    lengths.onMotor()
+                            ? "No motor cable, the switch sits on the motor: "
+                                    + region.lengths().toBuy((motor + 1) * cutOnMotor())
+                                    + " of single wire" + (size.isEmpty() ? "" : ", " + size) + ", " + motor + " and a "
+                                    + region.ground()
+                            : cable("Motor cable", motor, lengths.motorCableMetres()));
             list.add(cable("Supply cord", count(Run.SUPPLY_CABLE), lengths.supplyCordMetres()));
             int jumpers = count(Run.SWITCH_BOX);
             if (jumpers > 0) {
@@ -303,7 +321,10 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             }
             list.add(screws + " × ring or fork terminal" + (size.isEmpty() ? "" : " for " + size)
                     + ", to fit the screws");
-            list.add("3 × gland or clamp with collar: motor box, and both sides of the switch box");
+            list.add(
+                    lengths.onMotor()
+                            ? "1 × gland or clamp with collar, for the cord; 1 × bushing between the two boxes"
+                            : "3 × gland or clamp with collar: motor box, and both sides of the switch box");
             long labelled = order.stream().filter(w -> !w.isGround()).count();
             list.add(2 * labelled + " × wire label, one for each end");
             if (order.stream().anyMatch(w -> !remark(w).isEmpty())) {

@@ -2,6 +2,7 @@ package gatepin.core.wire;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gatepin.core.Problem;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
@@ -91,6 +92,39 @@ class MakingTest {
                 }
             }
         }
+    }
+
+    @Test
+    @DisplayName(
+            "a switch that sits on the motor takes no cable: short wires through a bushing, and a clamp for the cord alone")
+    void aSwitchOnTheMotor() {
+        SampleMotors motor = MOTORS.get(0);
+        Plan plan = best(motor, SwitchKind.CROSS_CORNER_DRUM);
+        CableLengths none =
+                CableLengths.read("0", "8 ft", LengthUnit.FEET).value().orElseThrow();
+        assertThat(none.onMotor()).isTrue();
+        Making making = Making.of(
+                motor.circuit(SwitchKind.CROSS_CORNER_DRUM, plan.wires()),
+                WorkingOrder.of(plan),
+                motor.leads(),
+                Region.NORTH_AMERICA,
+                "14 AWG",
+                none);
+
+        assertThat(making.toBuy())
+                .noneMatch(b -> b.startsWith("Motor cable"))
+                .anyMatch(b -> b.startsWith("No motor cable, the switch sits on the motor: "))
+                .anyMatch(b -> b.contains("1 × bushing"));
+        assertThat(making.wires())
+                .filteredOn(w -> w.wire().run() == Run.MOTOR_CABLE)
+                .isNotEmpty()
+                .allMatch(w -> w.cutMetres() > 0.2 && w.cutMetres() < 0.5);
+        assertThat(CableLengths.read("0", "0", LengthUnit.FEET).problems())
+                .extracting(Problem::field)
+                .containsExactly("supplyCord");
+        assertThat(CableLengths.read("-1", "8", LengthUnit.METRES).problems())
+                .extracting(Problem::field)
+                .containsExactly("motorCable");
     }
 
     @ParameterizedTest

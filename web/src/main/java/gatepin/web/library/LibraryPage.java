@@ -195,7 +195,7 @@ public record LibraryPage(List<Table> tables, List<Pattern> patterns, List<Face>
     private static List<List<String>> plugs() {
         List<List<String>> rows = new ArrayList<>();
         for (Region region : Region.values()) {
-            Outlets.usual(region).stream()
+            Outlets.all(region).stream()
                     .filter(o -> !o.equals(Outlets.FIXED))
                     .forEach(o -> rows.add(List.of(region == Region.IEC ? "230 V lands" : "North America", o)));
         }

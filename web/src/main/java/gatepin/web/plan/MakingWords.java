@@ -7,6 +7,9 @@ import gatepin.core.found.FoundWire;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.ConductorSize;
 import gatepin.core.supply.LengthUnit;
+import gatepin.core.supply.Outlet;
+import gatepin.core.supply.Outlets;
+import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.wire.Making;
@@ -16,6 +19,7 @@ import gatepin.web.lane.JobFile;
 import gatepin.web.lane.WiringWords;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** What it takes to make the wires, in words. */
@@ -25,20 +29,36 @@ public final class MakingWords {
     /** What it takes to make the wires of a circuit, in their working order. */
     public static Making of(JobFile file, Circuit circuit, List<Wire> wires) {
         double metres = file.facts().run().map(r -> r.metres().doubleValue()).orElse(0.0);
-        String size = file.workup()
+        Optional<BranchCircuit> branch = file.workup()
                 .advice(metres)
                 .flatMap(a -> file.job().volts().flatMap(a::at))
-                .flatMap(SupplyAdvice.Option::circuit)
-                .map(BranchCircuit::conductor)
-                .map(ConductorSize::name)
-                .orElse("");
-        return Making.of(
+                .flatMap(SupplyAdvice.Option::circuit);
+        Making making = Making.of(
                 circuit,
                 wires,
                 file.wiredLeads(),
                 file.job().region(),
-                size,
+                branch.map(BranchCircuit::conductor).map(ConductorSize::name).orElse(""),
                 file.facts().cables());
+        return branch.flatMap(b -> plug(b, file.facts().run()))
+                .map(making::andToBuy)
+                .orElse(making);
+    }
+
+    /** The plug to buy, and what goes under which of its screws; none where the one on the cord will do, or there is to be none. */
+    private static Optional<String> plug(BranchCircuit branch, Optional<PanelRun> run) {
+        String present = run.map(PanelRun::presentPlug).orElse(Outlets.FIXED);
+        if (present.equals(Outlets.FIXED)
+                || Outlet.named(present)
+                        .filter(o -> branch.objection(o).isEmpty())
+                        .isPresent()) {
+            return Optional.empty();
+        }
+        return Outlets.all(branch.asked().region()).stream()
+                .filter(o -> branch.plug().startsWith(o))
+                .flatMap(o -> Outlet.named(o).stream())
+                .findFirst()
+                .map(o -> "Plug: " + branch.plug() + ". " + o.lines().screws());
     }
 
     /** Colour, bands, size and length. */

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.dao.DuplicateKeyException;
@@ -56,14 +57,8 @@ class ShopController {
         model.addAttribute("zones", new TreeSet<>(ZoneId.getAvailableZoneIds()));
         model.addAttribute("regions", Region.values());
         model.addAttribute("has", Set.copyOf(typed.outlets()));
-        model.addAttribute(
-                "outletsOf",
-                Stream.of(Region.values())
-                        .collect(Collectors.toMap(
-                                Region::name,
-                                r -> Outlets.usual(r).stream()
-                                        .filter(o -> !o.equals(Outlets.FIXED))
-                                        .toList())));
+        model.addAttribute("outletsOf", byRegion(Outlets::usual));
+        model.addAttribute("rareOf", byRegion(Outlets::rare));
         Map<String, String> wrong = problems.stream()
                 .collect(Collectors.toMap(Problem::field, Problem::message, (a, b) -> a, LinkedHashMap::new));
         model.addAttribute("wrong", wrong);
@@ -87,6 +82,15 @@ class ShopController {
         return opened.value().isPresent()
                 ? new ModelAndView("redirect:/jobs/new?shop=" + opened.value().orElseThrow())
                 : again(model, new Typed(name, region, zone, outlet), opened.problems());
+    }
+
+    private static Map<String, List<String>> byRegion(Function<Region, List<String>> outlets) {
+        return Stream.of(Region.values())
+                .collect(Collectors.toMap(
+                        Region::name,
+                        r -> outlets.apply(r).stream()
+                                .filter(o -> !o.equals(Outlets.FIXED))
+                                .toList()));
     }
 
     private static ModelAndView again(Model model, Typed typed, List<Problem> problems) {

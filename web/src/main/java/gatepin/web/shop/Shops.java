@@ -110,7 +110,7 @@ public class Shops {
     }
 
     private static List<String> usual(Region region, Collection<String> outlets) {
-        return outlets.stream().filter(Outlets.usual(region)::contains).toList();
+        return outlets.stream().filter(Outlets.all(region)::contains).toList();
     }
 
     /** Sets a shop aside with all that is in it, or brings it back. */

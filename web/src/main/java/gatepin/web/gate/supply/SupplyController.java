@@ -21,6 +21,7 @@ import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -90,9 +91,11 @@ class SupplyController {
         pages.fill(model, file, Gate.SUPPLY);
         Region region = file.job().region();
         model.addAttribute("unit", region.lengths().word());
-        model.addAttribute("outlets", Outlets.usual(region));
+        model.addAttribute("outlets", Outlets.all(region));
+        model.addAttribute("rare", Outlets.rare(region));
         Set<String> shopHas = desk.outlets(file.job().shopId());
         model.addAttribute("shopHas", shopHas);
+        model.addAttribute("hasRare", !Collections.disjoint(shopHas, Outlets.rare(region)));
         Optional<SupplyAdvice> advice = file.workup().advice(metres);
         if (advice.isEmpty()) {
             return "gate/supply";
@@ -144,7 +147,7 @@ class SupplyController {
         List<Problem> problems = new ArrayList<>();
         Region region = file.job().region();
         Optional<BigDecimal> metres = metres(distance, region.lengths(), problems);
-        if (!Outlets.usual(region).contains(plug) && !plug.equals("none")) {
+        if (!Outlets.all(region).contains(plug) && !plug.equals("none")) {
             problems.add(new Problem("plug", plug, "Choose the plug that is on the cord now, or none."));
         }
         Optional<Option> option = file.workup().advice(FIRST_GUESS_METRES).flatMap(a -> a.at(volts));
@@ -167,7 +170,7 @@ class SupplyController {
                     volts,
                     kind,
                     new PanelRun(metres.orElseThrow(), plug),
-                    outlet.stream().filter(Outlets.usual(region)::contains).toList());
+                    outlet.stream().filter(Outlets.all(region)::contains).toList());
             return Saved.redirect(id, Gate.SUPPLY, drops);
         } catch (StaleEdit stale) {
             model.addAttribute("stale", true);

@@ -1,8 +1,8 @@
 package gatepin.web.gate.supply;
 
 import gatepin.core.supply.BranchCircuit;
-import gatepin.core.supply.Outlets;
-import gatepin.core.supply.PanelRun;
+import gatepin.core.supply.Outlet;
+import gatepin.core.supply.Outlet.Objection;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 
 /** A supply in words. */
 final class SupplyWords {
@@ -37,26 +38,35 @@ final class SupplyWords {
                     "Another voltage is recommended. Yours works too; look at what it takes."));
         }
         chosen.flatMap(Option::circuit).ifPresent(c -> {
+            Optional<Outlet> present = file.facts().run().flatMap(r -> Outlet.named(r.presentPlug()));
             outlet(c, shopHas, findings);
-            breaker(c, findings);
-            plug(file.facts().run(), c, findings);
+            breaker(c, present, findings);
+            present.ifPresent(p -> plug(p, c, findings));
             torque(c, findings);
         });
         return findings;
     }
 
     private static void outlet(BranchCircuit circuit, Set<String> shopHas, List<Finding> findings) {
-        if (!shopHas.isEmpty() && shopHas.stream().noneMatch(o -> circuit.plug().startsWith(o))) {
+        List<Outlet> there =
+                shopHas.stream().flatMap(o -> Outlet.named(o).stream()).toList();
+        Optional<Outlet> asked = Outlet.named(circuit.plug());
+        boolean fits = there.stream()
+                .anyMatch(o -> circuit.objection(o).isEmpty()
+                        || asked.filter(o::takesPlugOf).isPresent());
+        if (!there.isEmpty() && !fits) {
             findings.add(Finding.warn(
                     "The shop has no outlet for it",
-                    "It takes " + circuit.plug() + "; the shop has "
-                            + String.join(", ", new java.util.TreeSet<>(shopHas))
+                    "It takes " + circuit.plug() + "; the shop has " + String.join(", ", new TreeSet<>(shopHas))
                             + ". Have one put in, or wire it fixed with a lockable disconnect."));
         }
     }
 
-    private static void breaker(BranchCircuit circuit, List<Finding> findings) {
-        if (circuit.outgrowsOutlet()) {
+    /** The breaker that lets it start may ask for a larger outlet than its current does; the plug that is on it may be that one. */
+    private static void breaker(BranchCircuit circuit, Optional<Outlet> present, List<Finding> findings) {
+        boolean largeEnough = present.filter(p -> circuit.objection(p).isEmpty() && p.amps() >= circuit.breakerLow())
+                .isPresent();
+        if (circuit.outgrowsOutlet() && !largeEnough) {
             findings.add(
                     Finding.warn(
                             "A " + circuit.breakerLow() + " A breaker and a " + circuit.outletAmps()
@@ -68,21 +78,37 @@ final class SupplyWords {
         }
     }
 
-    private static void plug(Optional<PanelRun> run, BranchCircuit circuit, List<Finding> findings) {
-        run.map(PanelRun::presentPlug)
-                .filter(p -> !p.equals("none") && !p.equals(Outlets.FIXED))
-                .ifPresent(present -> {
-                    if (circuit.plug().startsWith(present)) {
-                        findings.add(Finding.good(
-                                "The plug stays", present + " is the right one for this voltage and current."));
-                    } else {
-                        findings.add(
-                                Finding.bad(
-                                        "The plug must go",
-                                        present + " is on the cord; this takes " + circuit.plug()
-                                                + ". A plug that fits the wrong outlet is a trap: change it with the connection."));
-                    }
-                });
+    private static void plug(Outlet present, BranchCircuit circuit, List<Finding> findings) {
+        Optional<Objection> objection = circuit.objection(present);
+        if (objection.isEmpty()) {
+            findings.add(Finding.good(
+                    "The plug stays",
+                    present.name() + " is right for this voltage and carries the current."
+                            + (present.lines() == Outlet.Lines.HIGH_AND_NEUTRAL
+                                    ? " Its neutral stays unused: capped in the box, joined to nothing."
+                                    : "")));
+            if (present.amps() > circuit.breakerHigh()) {
+                findings.add(Finding.warn(
+                        "Such an outlet often hangs on a breaker of " + present.amps() + " A",
+                        "This motor's may be " + circuit.breakerHigh()
+                                + " A at most. Look at the breaker; where it is larger, put one of the right size between outlet and"
+                                + " switch."));
+            }
+            return;
+        }
+        findings.add(Finding.bad(
+                "The plug must go",
+                switch (objection.orElseThrow()) {
+                    case OTHER_VOLTAGE ->
+                        present.name() + " is on the cord; this takes " + circuit.plug()
+                                + ". A plug that fits the wrong outlet is a trap: change it with the connection.";
+                    case NO_GROUND ->
+                        present.name() + " is on the cord and has no contact for the ground; the frame would hang on"
+                                + " nothing. This takes " + circuit.plug() + ".";
+                    case TOO_SMALL ->
+                        present.name() + " is on the cord and carries less than this motor draws; this takes "
+                                + circuit.plug() + ".";
+                }));
     }
 
     private static void torque(BranchCircuit circuit, List<Finding> findings) {
