@@ -19,6 +19,7 @@ import gatepin.core.control.Ladder;
 import gatepin.core.control.UnderPower;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.machine.Given;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
 import java.util.List;
@@ -45,6 +46,15 @@ public final class Checks {
 
     boolean isPlanned() {
         return facts().gear().plan().isPresent();
+    }
+
+    /** Whether something in it may hold a charge once it ran: a capacitor that was seen, or one that a motor of its family has. */
+    public boolean holdsCharge() {
+        return facts().bench().safe().filter(s -> !s.capacitors().isEmpty()).isPresent()
+                || workup.given()
+                        .map(Given::family)
+                        .filter(f -> f.hasStartCapacitor() || f.hasRunCapacitor())
+                        .isPresent();
     }
 
     /** The wires that are checked: those of the chosen plan; where nobody planned any, those that were found. */

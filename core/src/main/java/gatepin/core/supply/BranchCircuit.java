@@ -1,9 +1,9 @@
 package gatepin.core.supply;
 
+import gatepin.core.supply.WiringCode.Subject;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -71,46 +71,21 @@ public record BranchCircuit(
     /** A conductor that drops more than this running is taken a size larger (common practice; NEC 210.19 note). */
     private static final double MOST_DROP = 0.03;
 
-    /** Equipment ground by the breaker's size (NEC 250.122, from memory). */
-    private static final NavigableMap<Integer, String> GROUNDS =
-            new TreeMap<>(Map.of(15, "14 AWG", 20, "12 AWG", 60, "10 AWG", 100, "8 AWG"));
-
     /** The table of equipment grounds: the largest breaker, A, and the copper it asks for. */
     public static NavigableMap<Integer, String> grounds() {
-        return new TreeMap<>(GROUNDS);
-    }
-
-    private static String ground(Region region, int breaker, ConductorSize conductor) {
-        if (region == Region.IEC) {
-            return conductor.name();
-        }
-        Map.Entry<Integer, String> row = GROUNDS.ceilingEntry(breaker);
-        if (row == null) {
-            return "see the table";
-        }
-        // it need not be larger than the circuit's own conductors (NEC 250.122(A), from memory)
-        double byTable = ohms(region, row.getValue());
-        return byTable < conductor.ohmsPerKilometre() ? conductor.name() : row.getValue();
-    }
-
-    private static double ohms(Region region, String size) {
-        return region.sizes().stream()
-                .filter(s -> s.name().equals(size))
-                .mapToDouble(ConductorSize::ohmsPerKilometre)
-                .findFirst()
-                .orElse(0);
+        return new TreeMap<>(NorthAmericanCode.GROUNDS);
     }
 
     /** Sizes a circuit; empty where neither table nor plate gives a current, or no size in the list is enough. */
     public static Optional<BranchCircuit> size(Asked asked) {
-        boolean american = asked.region() == Region.NORTH_AMERICA;
-        Optional<Double> table = american ? FullLoadAmps.amps(asked.horsepower(), asked.volts()) : Optional.empty();
+        WiringCode code = asked.region().code();
+        Optional<Double> table = code.tableAmps(asked.horsepower(), asked.volts());
         Optional<Double> sizing = table.or(asked::plateAmps);
         if (sizing.isEmpty()) {
             return Optional.empty();
         }
         double amps = sizing.orElseThrow();
-        double carried = american ? 1.25 * amps : amps;
+        double carried = code.carriedAmps(amps);
         Optional<ConductorSize> forCurrent =
                 asked.region().sizes().stream().filter(s -> s.amps() >= carried).findFirst();
         Optional<ConductorSize> conductor = forCurrent.flatMap(least -> asked.region().sizes().stream()
@@ -120,18 +95,14 @@ public record BranchCircuit(
             return Optional.empty();
         }
         Breaker breaker = asked.region().breaker();
-        int high = american
-                ? nextUp(breaker, 2.5 * amps)
-                : nextDown(breaker, conductor.orElseThrow().amps());
+        int high = code.mostBreaker(breaker, amps, conductor.orElseThrow());
         int low = Math.max(
-                american ? nextUp(breaker, 1.25 * amps) : nextUp(breaker, amps),
-                breaker.smallestThatHolds(amps / 1.25, asked.startAmps(), 0.5));
+                code.leastBreaker(breaker, amps), breaker.smallestThatHolds(amps / 1.25, asked.startAmps(), 0.5));
         low = Math.min(low, Math.max(high, low == 0 ? high : low));
-        int fuse = american ? nextUp(breaker, 1.75 * amps) : 0;
+        int fuse = code.dualElementFuse(breaker, amps);
         double plate = asked.plateAmps().orElse(amps);
-        boolean generous = asked.serviceFactor() >= 1.15;
-        double overload = american ? plate * (generous ? 1.25 : 1.15) : plate;
-        double most = american ? plate * (generous ? 1.40 : 1.30) : plate;
+        double overload = code.overload(plate, asked.serviceFactor());
+        double most = code.overloadMost(plate, asked.serviceFactor());
         ConductorSize chosen = conductor.orElseThrow();
         BranchCircuit circuit = new BranchCircuit(
                 asked,
@@ -143,7 +114,7 @@ public record BranchCircuit(
                 fuse,
                 overload,
                 most,
-                ground(asked.region(), Math.max(low, high), chosen),
+                code.groundSize(Math.max(low, high), chosen, asked.region().sizes()),
                 Outlets.forMotor(asked.region(), asked.volts(), asked.twoHots(), carried),
                 drop(asked, chosen, amps),
                 drop(asked, chosen, asked.startAmps()),
@@ -174,26 +145,15 @@ public record BranchCircuit(
         return 2 * asked.metres() / 1000 * size.ohmsPerKilometre() * amps / asked.volts();
     }
 
-    private static int nextUp(Breaker breaker, double amps) {
-        return breaker.sizes().stream()
-                .filter(s -> s >= amps - 1e-9)
-                .findFirst()
-                .orElse(0);
-    }
-
-    private static int nextDown(Breaker breaker, double amps) {
-        return breaker.sizes().stream().filter(s -> s <= amps).reduce(0, (a, b) -> b);
-    }
-
     /** Share of starting torque that the drop at start leaves: torque goes with the square of the voltage. */
     public double startingTorqueLeft() {
         double left = Math.max(0, 1 - dropStarting);
         return left * left;
     }
 
-    /** What an outlet for it has to carry: in North America a quarter more than it draws, A (NEC 430.22, from memory). */
+    /** What an outlet for it has to carry: what it draws, and what the code adds, A. */
     public double carriedAmps() {
-        return asked.region() == Region.NORTH_AMERICA ? 1.25 * sizingAmps : sizingAmps;
+        return asked.region().code().carriedAmps(sizingAmps);
     }
 
     /** Why this outlet, or the plug of it, will not do; empty where it carries the motor. */
@@ -221,7 +181,7 @@ public record BranchCircuit(
 
     /** At 240 V a white conductor of a cable carries a hot line and is marked anew. */
     public boolean whiteIsHot() {
-        return asked.region() == Region.NORTH_AMERICA && asked.twoHots();
+        return asked.region().code().neutralColourMayBeHot(asked.twoHots());
     }
 
     /** The smallest flexible cord with two loaded conductors. */
@@ -237,8 +197,12 @@ public record BranchCircuit(
         return String.format(Locale.ROOT, "%.1f %%", 100 * share);
     }
 
+    private Figure figure(Subject subject, String value) {
+        WiringCode.Rule rule = asked.region().code().rule(subject);
+        return new Figure(rule.name(), value, rule.says(), rule.source());
+    }
+
     private List<Figure> words(boolean fromTable) {
-        boolean american = asked.region() == Region.NORTH_AMERICA;
         List<Figure> words = new ArrayList<>();
         words.add(
                 fromTable
@@ -251,36 +215,17 @@ public record BranchCircuit(
                                 "table by horsepower; the plate's amps set the overload",
                                 "NEC Table 430.248, from memory")
                         : new Figure("Current to size from", amps(sizingAmps), "the plate's amps", "the plate"));
-        words.add(new Figure(
-                "Conductors",
+        words.add(figure(
+                Subject.CONDUCTORS,
                 conductor.name() + " copper"
                         + (conductor.equals(forCurrent)
                                 ? ""
-                                : " (" + forCurrent.name() + " would carry it, but drops too much)"),
-                american
-                        ? "at least 125 % of the table's current, 60 °C column"
-                        : "at least the motor's current, in conduit on a wall",
-                american ? "NEC 430.22 and 310.16, from memory" : "IEC 60364-5-52, from memory"));
-        flexible(american ? 1.25 * sizingAmps : sizingAmps)
-                .ifPresent(cord -> words.add(new Figure(
-                        "Flexible cord",
-                        cord + ", hard usage",
-                        "by the current it has to carry"
-                                + (american ? ", no smaller than 16 AWG on a branch circuit" : "")
-                                + "; short, and clamped on its jacket",
-                        american
-                                ? "NEC Table 400.5(A)(1) and 240.5(B), from memory"
-                                : "IEC 60364-5-52 and common practice, from memory")));
-        words.add(new Figure(
-                "Breaker",
-                breakerLow == breakerHigh
-                        ? breakerLow + " A " + asked.region().breaker().words()
-                        : breakerLow + " to " + breakerHigh + " A "
-                                + asked.region().breaker().words(),
-                american
-                        ? "lets it start; at most 250 % of the table's current, next size up"
-                        : "lets it start; not above what the conductor carries",
-                american ? "NEC 430.52 and 240.6, from memory" : "IEC 60364-4-43, from memory"));
+                                : " (" + forCurrent.name() + " would carry it, but drops too much)")));
+        flexible(carriedAmps()).ifPresent(cord -> words.add(figure(Subject.CORD, cord + ", hard usage")));
+        words.add(figure(
+                Subject.BREAKER,
+                (breakerLow == breakerHigh ? "" : breakerLow + " to ") + breakerHigh + " A "
+                        + asked.region().breaker().words()));
         if (dualElementFuse > 0) {
             words.add(new Figure(
                     "Or dual-element fuse",
@@ -288,29 +233,17 @@ public record BranchCircuit(
                     "at most 175 % of the table's current, next size up",
                     "NEC 430.52, from memory"));
         }
-        words.add(new Figure(
-                "Overload",
+        words.add(figure(
+                Subject.OVERLOAD,
                 amps(overloadAmps)
                         + (overloadMost > overloadAmps
                                 ? ", up to " + amps(overloadMost) + " if it will not start"
-                                : ""),
-                american ? "plate amps × 1.25 with service factor 1.15 or more, else × 1.15" : "the plate's amps",
-                american ? "NEC 430.32, from memory" : "common practice"));
-        words.add(new Figure(
-                american ? "Equipment ground" : "Protective earth",
-                ground + " copper",
-                american ? "by the breaker's size" : "as large as the line, up to 16 mm²",
-                american ? "NEC 250.122, from memory" : "IEC 60364-5-54, from memory"));
-        words.add(new Figure(
-                "Plug and outlet",
-                plug,
-                "by volts and amps; the plug changes with the voltage",
-                american ? "NEMA WD 6, from memory" : "IEC 60309 and IEC 60884, from memory"));
-        words.add(new Figure(
-                "Voltage drop running",
-                percent(dropRunning) + " over " + asked.region().lengths().distance(asked.metres()),
-                "there and back; 3 % is the usual bound",
-                american ? "NEC chapter 9 table 8, from memory" : "IEC 60228, from memory"));
+                                : "")));
+        words.add(figure(Subject.GROUND, ground + " copper"));
+        words.add(figure(Subject.OUTLET, plug));
+        words.add(figure(
+                Subject.DROP,
+                percent(dropRunning) + " over " + asked.region().lengths().distance(asked.metres())));
         words.add(new Figure(
                 "Voltage drop at start",
                 percent(dropStarting) + ", leaves " + Math.round(100 * startingTorqueLeft())

@@ -41,6 +41,16 @@ public enum Breaker {
         return sizes;
     }
 
+    /** The smallest of at least so many amps, A; 0 where none is made. */
+    int nextUp(double amps) {
+        return sizes.stream().filter(s -> s >= amps - 1e-9).findFirst().orElse(0);
+    }
+
+    /** The largest of no more than so many amps, A; 0 where none is made. */
+    int nextDown(double amps) {
+        return sizes.stream().filter(s -> s <= amps).reduce(0, (a, b) -> b);
+    }
+
     /**
      * Whether it rides through a starting current. The heat element is taken as I²t: at 2.55 times its rating it trips
      * after 1 to 60 s (IEC 60898-1, from memory).

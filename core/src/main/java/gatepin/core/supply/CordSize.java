@@ -56,8 +56,6 @@ public record CordSize(String name, double amps) {
 
     /** The smallest that carries a current on a branch circuit of a region; empty where none in the list does. */
     static Optional<CordSize> carrying(Region region, double amps) {
-        List<CordSize> sizes =
-                region == Region.NORTH_AMERICA ? AWG.subList(1, AWG.size()) : METRIC.subList(1, METRIC.size());
-        return sizes.stream().filter(s -> s.amps() >= amps).findFirst();
+        return region.code().cords().stream().filter(s -> s.amps() >= amps).findFirst();
     }
 }

@@ -5,9 +5,6 @@ import java.util.stream.Stream;
 
 /** Plugs and outlets by their standard designations (NEMA WD 6, IEC 60309, IEC 60884; all from memory). */
 public final class Outlets {
-    private static final List<Integer> NEMA_AMPS = List.of(15, 20, 30, 50);
-    private static final List<Integer> IEC_AMPS = List.of(16, 32, 63);
-
     /** No outlet: wired for good. */
     public static final String FIXED = "fixed wiring";
 
@@ -19,23 +16,18 @@ public final class Outlets {
      * @param amps what it has to carry, A
      */
     public static String forMotor(Region region, int volts, boolean twoHots, double amps) {
-        if (region == Region.IEC) {
-            int size = amps(region, amps);
-            return size == 0
-                    ? "none: wire it fixed, with a lockable disconnect"
-                    : size == 16 && amps <= 13
-                            ? "IEC 60309 16 A 2P+E 6h (blue), or a 16 A household outlet"
-                            : "IEC 60309 " + size + " A 2P+E 6h (blue)";
-        }
-        int series = twoHots || volts >= 200 ? 6 : 5;
         int size = amps(region, amps);
-        return size == 0 ? "none: wire it fixed, with a lockable disconnect" : "NEMA " + series + "-" + size;
+        return size == 0
+                ? "none: wire it fixed, with a lockable disconnect"
+                : region.code().outlet(size, volts, twoHots, amps);
     }
 
     /** The smallest standard outlet that carries so many amps, A; 0 where there is none. */
     static int amps(Region region, double amps) {
-        return (region == Region.IEC ? IEC_AMPS : NEMA_AMPS)
-                .stream().filter(a -> a >= amps).findFirst().orElse(0);
+        return region.code().outletAmps().stream()
+                .filter(a -> a >= amps)
+                .findFirst()
+                .orElse(0);
     }
 
     /** The outlets a shop is likely to have, to choose from. */

@@ -6,17 +6,24 @@ import java.util.List;
 /** Whose words, sizes and rules hold. */
 public enum Region {
     /** 120/240 V split-phase or 208 V, 60 Hz; AWG; NEC. */
-    NORTH_AMERICA("North America: 120 and 240 V, 60 Hz", Breaker.INVERSE_TIME, ConductorSize.AWG, LengthUnit.FEET),
+    NORTH_AMERICA(
+            "North America: 120 and 240 V, 60 Hz",
+            new NorthAmericanCode(),
+            Breaker.INVERSE_TIME,
+            ConductorSize.AWG,
+            LengthUnit.FEET),
     /** 230 V, 50 Hz; mm²; IEC. */
-    IEC("230 V, 50 Hz lands", Breaker.C, ConductorSize.METRIC, LengthUnit.METRES);
+    IEC("230 V, 50 Hz lands", new IecCode(), Breaker.C, ConductorSize.METRIC, LengthUnit.METRES);
 
     private final String words;
+    private final WiringCode code;
     private final Breaker breaker;
     private final List<ConductorSize> sizes;
     private final LengthUnit lengths;
 
-    Region(String words, Breaker breaker, List<ConductorSize> sizes, LengthUnit lengths) {
+    Region(String words, WiringCode code, Breaker breaker, List<ConductorSize> sizes, LengthUnit lengths) {
         this.words = words;
+        this.code = code;
         this.breaker = breaker;
         this.sizes = sizes;
         this.lengths = lengths;
@@ -25,6 +32,11 @@ public enum Region {
     /** Where that is, for a choice. */
     public String words() {
         return words;
+    }
+
+    /** The rules that hold there. */
+    public WiringCode code() {
+        return code;
     }
 
     /** What cable and wire are measured in. */

@@ -42,8 +42,6 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
     private static final int STRIP_SCREW = 9;
     private static final int STRIP_CONNECTOR = 12;
 
-    private static final List<String> HOTS_AMERICAN = List.of("black", "red", "blue", "orange", "yellow", "brown");
-    private static final List<String> HOTS_METRIC = List.of("brown", "black", "grey");
     /** Conductors that flexible cords commonly come with, ground counted (common practice). */
     private static final List<Integer> CORDS = List.of(3, 4, 5, 7, 12);
 
@@ -114,12 +112,12 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private void colour() {
             for (Wire wire : order) {
                 if (wire.isGround()) {
-                    colours.put(wire, region == Region.IEC ? "green and yellow" : "green");
+                    colours.put(wire, region.code().groundColour());
                 } else if (isNeutral(wire)) {
-                    colours.put(wire, region == Region.IEC ? "blue" : "white");
+                    colours.put(wire, region.code().neutralColour());
                 } else if (wire.run() == Run.SUPPLY_CABLE) {
                     boolean second = wire.lands(Terminal.L2);
-                    colours.put(wire, region == Region.IEC ? (second ? "blue" : "brown") : second ? "white" : "black");
+                    colours.put(wire, region.code().lineColours().get(second ? 1 : 0));
                 } else if (wire.run() == Run.SWITCH_BOX) {
                     colours.put(wire, hots().get(0));
                 }
@@ -128,7 +126,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         }
 
         private List<String> hots() {
-            return region == Region.IEC ? HOTS_METRIC : HOTS_AMERICAN;
+            return region.code().hotColours();
         }
 
         /**
@@ -185,10 +183,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             boolean secondHot = wire.run() == Run.SUPPLY_CABLE
                     && wire.lands(Terminal.L2)
                     && circuit.supply().isHot(Terminal.L2);
-            if (!secondHot) {
-                return "";
-            }
-            return region == Region.IEC ? "re-mark it brown at both ends" : "re-mark it black or red at both ends";
+            return secondHot ? region.code().remark() : "";
         }
 
         Making done() {
