@@ -99,5 +99,14 @@ class ArchitectureTest {
             .haveSimpleName("Planner")
             .orShould()
             .dependOnClassesThat()
-            .haveSimpleName("PlateFit");
+            .haveSimpleName("PlateFit")
+            .orShould()
+            .dependOnClassesThat()
+            .haveSimpleName("Misread")
+            .orShould()
+            .dependOnClassesThat()
+            .haveSimpleName("Rebuilt")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("gatepin.core.control.Simulation");
 }

@@ -16,8 +16,8 @@ import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderEdit;
 import gatepin.core.control.LadderText;
 import gatepin.core.control.Part;
-import gatepin.core.control.Simulation;
 import gatepin.core.control.Simulation.Act;
+import gatepin.core.control.Simulation.Run;
 import gatepin.core.job.Gate;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Parts;
@@ -34,7 +34,6 @@ import gatepin.web.lane.JobPages;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.Station;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -59,7 +58,6 @@ import org.springframework.web.servlet.ModelAndView;
 class ControlController {
     private static final int MOST_LETTERS = 12_000;
     private static final int MOST_ACTS = 300;
-    private static final Duration RUN_LIMIT = Duration.ofSeconds(5);
     private static final Pattern ACT = Pattern.compile("([A-Za-z][A-Za-z0-9]{0,7})([+-])([0-9]{1,7})");
     private static final int LONGEST_RUN = 3_600_000;
     private final ControlDesk desk;
@@ -103,7 +101,7 @@ class ControlController {
                 "atRest",
                 Shown.of(
                         net,
-                        Simulation.run(ladder, List.of(), ShaftBehind.USUAL_COAST, 0, Effort.of(RUN_LIMIT))
+                        ControlDesk.run(ladder, List.of(), ShaftBehind.USUAL_COAST, 0)
                                 .moments()
                                 .get(0)
                                 .look()));
@@ -396,9 +394,9 @@ class ControlController {
         if (until < 0 || until > LONGEST_RUN) {
             throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "a run lasts up to an hour");
         }
-        Simulation.Run run;
+        Run run;
         try {
-            run = Simulation.run(ladder, read, coast(file), until, Effort.of(RUN_LIMIT));
+            run = ControlDesk.run(ladder, read, coast(file), until);
         } catch (Effort.TooMuch e) {
             throw new ResponseStatusException(HttpStatus.UNPROCESSABLE_ENTITY, e.why(), e);
         }

@@ -1,5 +1,6 @@
 package gatepin.web.control;
 
+import gatepin.core.Effort;
 import gatepin.core.Sentence;
 import gatepin.core.check.DeadRead;
 import gatepin.core.control.Claim.Asked;
@@ -8,6 +9,7 @@ import gatepin.core.control.ControlWishes;
 import gatepin.core.control.DeadCheck;
 import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Ladder;
+import gatepin.core.control.Simulation;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
@@ -19,6 +21,7 @@ import gatepin.web.lane.Acts;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -26,6 +29,8 @@ import org.springframework.stereotype.Service;
 /** What a person does to a control circuit. */
 @Service
 public class ControlDesk {
+    private static final Duration RUN_LIMIT = Duration.ofSeconds(5);
+
     private final Acts acts;
     private final ControlStore store;
     private final DeadReadStore reads;
@@ -52,6 +57,18 @@ public class ControlDesk {
      */
     List<Drop> enter(long jobId, int version, Ladder ladder, Asked asked) {
         return save(jobId, version, ladder, asked, "");
+    }
+
+    /**
+     * Runs a control circuit through what hands do.
+     *
+     * @param acts in the order of their times
+     * @param coast how long the shaft coasts, s
+     * @param until how long it is watched, ms
+     * @throws Effort.TooMuch when it takes too long
+     */
+    static Simulation.Run run(Ladder ladder, List<Simulation.Act> acts, double coast, int until) {
+        return Simulation.run(ladder, acts, coast, until, Effort.of(RUN_LIMIT));
     }
 
     private List<Drop> save(long jobId, int version, Ladder ladder, Asked asked, String wishes) {

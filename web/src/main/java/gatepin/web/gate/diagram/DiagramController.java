@@ -13,9 +13,7 @@ import gatepin.core.diagram.ConnectionReader;
 import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.diagram.DiagramText;
 import gatepin.core.diagram.LikeEnds;
-import gatepin.core.diagram.Misread;
 import gatepin.core.diagram.Misread.Mend;
-import gatepin.core.diagram.Rebuilt;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.lane.Workup.OnBench;
@@ -24,7 +22,6 @@ import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
-import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.words.Wording;
 import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
@@ -91,7 +88,8 @@ class DiagramController {
         model.addAttribute("second", secondLine(file));
         model.addAttribute("patterns", patterns(volts, file.plateVolts(), secondLine(file)));
         model.addAttribute(
-                "rebuildFrom", rebuildFrom(file, volts).map(Connection::volts).orElse(0));
+                "rebuildFrom",
+                ColumnCheck.of(file).rebuildFrom(volts).map(Connection::volts).orElse(0));
         column.ifPresent(c -> {
             Supply supply = file.supplyAt(volts);
             model.addAttribute("column", c);
@@ -108,18 +106,18 @@ class DiagramController {
                 model.addAttribute("turns", List.of(Turn.alone(forward.orElseThrow())));
                 List<Finding> findings = new ArrayList<>(List.of(NO_INTERCHANGE));
                 findings.addAll(Findings.of(analysis, file.wording()).findings());
-                otherColumn(file, c.connection(), supply).ifPresent(findings::add);
+                ColumnCheck.of(file).beside(c.connection(), supply).ifPresent(findings::add);
                 model.addAttribute("findings", findings);
             } else if (forward.isPresent() && reverse.isPresent()) {
                 model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
                 List<Finding> findings = bothWays(
                         forward.orElseThrow().analysis(), reverse.orElseThrow().analysis(), file.wording());
-                otherColumn(file, c.connection(), supply).ifPresent(findings::add);
+                ColumnCheck.of(file).beside(c.connection(), supply).ifPresent(findings::add);
                 model.addAttribute("findings", findings);
             } else {
                 model.addAttribute("turns", Turn.stated(c.rotation()));
             }
-            model.addAttribute("mends", mends(file, c.connection(), supply));
+            model.addAttribute("mends", ColumnCheck.of(file).mends(c.connection(), supply));
         });
         return "gate/diagram";
     }
@@ -150,67 +148,6 @@ class DiagramController {
 
     private static Optional<Circuit> direct(JobFile file, Connection connection, Supply supply) {
         return file.workup().circuit(connection.direct(file.leads()), ContactChart.NONE, supply);
-    }
-
-    private Optional<Column> columnBeside(JobFile file, int volts) {
-        return file.plateVolts().stream()
-                .filter(v -> !VoltageRange.same(v, volts))
-                .flatMap(v -> columns(file).at(v).stream())
-                .findFirst();
-    }
-
-    /** Do the two columns describe the same motor: each sound on its voltage, and turning the same way. */
-    private Optional<Finding> otherColumn(JobFile file, Connection connection, Supply supply) {
-        return columnBeside(file, connection.volts()).flatMap(other -> {
-            int volts = other.connection().volts();
-            Optional<ConnectionCheck> here = file.workup().check(connection, supply);
-            Optional<ConnectionCheck> there = file.workup().check(other.connection(), file.supplyAt(volts));
-            if (here.isEmpty() || there.isEmpty()) {
-                return Optional.empty();
-            }
-            boolean agree = here.orElseThrow().agreesWith(there.orElseThrow());
-            return Optional.of(
-                    agree
-                            ? Finding.good(
-                                    "Both columns describe the same motor",
-                                    "At " + volts + " V it runs as well, and turns the same way.")
-                            : Finding.bad(
-                                    "The columns for " + connection.volts() + " V and " + volts + " V do not agree",
-                                    there.orElseThrow()
-                                            .danger()
-                                            .map(d -> "At " + volts + " V: " + file.say(d) + ".")
-                                            .orElse("They turn opposite ways, or one of them is misread.")));
-        });
-    }
-
-    private List<Mend> mends(JobFile file, Connection connection, Supply supply) {
-        boolean wrong = file.workup()
-                .check(connection, supply)
-                .flatMap(ConnectionCheck::danger)
-                .isPresent();
-        return wrong
-                ? Misread.mends(
-                        connection,
-                        file.leads(),
-                        c -> file.workup()
-                                .check(c, supply)
-                                .map(k -> k.danger().isEmpty())
-                                .orElse(false))
-                : List.of();
-    }
-
-    /** The column this one can be rebuilt from: the other voltage is read, this one is not. */
-    private Optional<Connection> rebuildFrom(JobFile file, int volts) {
-        boolean known = columns(file).at(volts).isPresent();
-        return known || !file.plateVolts().contains(volts)
-                ? Optional.empty()
-                : columnBeside(file, volts)
-                        .map(Column::connection)
-                        .filter(c -> rebuilt(file, c, volts).isPresent());
-    }
-
-    private Optional<Connection> rebuilt(JobFile file, Connection from, int volts) {
-        return from.volts() < volts ? Rebuilt.high(from, file.leads(), volts) : Rebuilt.low(from, file.leads(), volts);
     }
 
     /** The groups as the server reads them, for the crossbar. */
@@ -357,7 +294,7 @@ class DiagramController {
         Optional<Column> column = columns(file).at(volts);
         DiagramForm form = DiagramForm.of(file, volts, column);
         column.ifPresent(c -> {
-            List<Mend> mends = mends(file, c.connection(), file.supplyAt(volts));
+            List<Mend> mends = ColumnCheck.of(file).mends(c.connection(), file.supplyAt(volts));
             if (number >= 0 && number < mends.size()) {
                 form.fill(mends.get(number).connection());
                 model.addAttribute(
@@ -373,7 +310,7 @@ class DiagramController {
     String rebuild(@PathVariable long id, @RequestParam(defaultValue = "0") int volts, Model model) {
         JobFile file = pages.file(id);
         DiagramForm form = DiagramForm.of(file, volts, Optional.empty());
-        rebuildFrom(file, volts).flatMap(from -> rebuilt(file, from, volts)).ifPresent(c -> {
+        ColumnCheck.of(file).rebuilt(volts).ifPresent(c -> {
             form.fill(c);
             form.setRebuilt(true);
             model.addAttribute(
