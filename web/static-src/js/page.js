@@ -13,7 +13,23 @@ export default () => ({
     document.addEventListener('change', (event) => { this.typed(event.target.form); });
     document.addEventListener('click', (event) => { this.goOn(event); });
     document.addEventListener('keydown', (event) => { this.entered(event); }, true);
+    document.addEventListener('submit', (event) => { this.busy(event.submitter); });
     this.saved();
+  },
+  // what takes its time says so, and counts the seconds; the way back stops it
+  busy(button) {
+    if (!button || !button.dataset.busy) return;
+    const before = button.textContent;
+    const began = Date.now();
+    const tell = () => { button.textContent = `${button.dataset.busy}, ${Math.round((Date.now() - began) / 1000)} s`; };
+    button.setAttribute('aria-busy', 'true');
+    tell();
+    const clock = setInterval(tell, 1000);
+    window.addEventListener('pagehide', () => {
+      clearInterval(clock);
+      button.textContent = before;
+      button.removeAttribute('aria-busy');
+    }, { once: true });
   },
   // forms whose figures are kept by a button of their own
   typed(form) {

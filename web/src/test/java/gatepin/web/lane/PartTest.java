@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import gatepin.core.Sentence;
 import gatepin.core.job.Gate;
+import gatepin.core.job.Kept;
 import gatepin.core.job.Lane;
 import gatepin.core.job.Part;
 import gatepin.core.lane.Parts;
@@ -23,6 +24,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -179,6 +181,24 @@ class PartTest {
                         .problems())
                 .as("a part that is kept in rows")
                 .hasSize(1);
+    }
+
+    @Test
+    @DisplayName("a document that is no value of its part breaks no page, and is not thrown away")
+    void damaged() {
+        long job = takeIn(parcels.pack(1));
+        acts.on(job, Seen.of(ABeltGuard.PART, 0), act -> {
+            parts.write(job, new Kept(Map.of(), Map.of("belt-guard", "{\"screws\":\"many\"}")));
+            return List.of();
+        });
+        assertThat(files.file(job).facts().kept().find(ABeltGuard.PART)).isEmpty();
+        assertThat(files.file(job).facts().kept().unknown()).containsKey("belt-guard");
+        assertThat(new Visit().statusOf("/jobs/" + job + "/safe")).isEqualTo(200);
+
+        Guard guard = new Guard(1, Optional.empty());
+        save(job, files.file(job).version(ABeltGuard.PART), guard);
+        assertThat(files.file(job).facts().kept().find(ABeltGuard.PART)).contains(guard);
+        assertThat(files.file(job).facts().kept().unknown()).isEmpty();
     }
 
     @Test
