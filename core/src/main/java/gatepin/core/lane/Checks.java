@@ -48,9 +48,9 @@ public final class Checks {
         return facts().gear().plan().isPresent();
     }
 
-    /** Whether something in it may hold a charge once it ran: a capacitor that was seen, or one that a motor of its family has. */
-    public boolean holdsCharge() {
-        return facts().bench().safe().filter(s -> !s.capacitors().isEmpty()).isPresent()
+    /** Whether something in it may hold a charge once it ran: always, unless somebody looked and its family has no capacitor. */
+    public boolean mayHoldCharge() {
+        return facts().bench().safe().filter(s -> s.noCapacitor()).isEmpty()
                 || workup.given()
                         .map(Given::family)
                         .filter(f -> f.hasStartCapacitor() || f.hasRunCapacitor())

@@ -2,6 +2,7 @@ package gatepin.core.supply;
 
 import gatepin.core.supply.WiringCode.Subject;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.NavigableMap;
@@ -158,7 +159,34 @@ public record BranchCircuit(
 
     /** Why this outlet, or the plug of it, will not do; empty where it carries the motor. */
     public Optional<Outlet.Objection> objection(Outlet outlet) {
-        return outlet.objection(asked.twoHots() || asked.volts() >= 200, carriedAmps());
+        return outlet.region() == asked.region()
+                ? outlet.objection(asked.twoHots() || asked.volts() >= 200, carriedAmps())
+                : Optional.of(Outlet.Objection.ELSEWHERE);
+    }
+
+    /** Whether one of these outlets carries the motor, or takes the plug that is asked for. */
+    public boolean fitsOneOf(Collection<Outlet> there) {
+        Optional<Outlet> wanted = Outlet.named(Outlets.first(asked.region(), plug));
+        return there.stream()
+                .anyMatch(o -> objection(o).isEmpty()
+                        || o.region() == asked.region()
+                                && wanted.filter(o::takesPlugOf).isPresent());
+    }
+
+    /**
+     * The plug to buy; empty where the present one carries the motor, and where it is wired for good.
+     *
+     * @param present the plug on the cord by its name, or what stands there for none
+     */
+    public Optional<Outlet> plugToBuy(String present) {
+        boolean stays = present.equals(Outlets.FIXED)
+                || Outlet.named(present).filter(o -> objection(o).isEmpty()).isPresent();
+        return stays ? Optional.empty() : Outlet.named(Outlets.first(asked.region(), plug));
+    }
+
+    /** An outlet like this is often on a breaker that is larger than this motor's may be (common practice). */
+    public boolean mayBeBrokenTooLate(Outlet outlet) {
+        return outlet.amps() > breakerHigh;
     }
 
     /** What the outlet for it is rated for, A; 0 where there is none and it is wired fixed. */
@@ -172,6 +200,13 @@ public record BranchCircuit(
      */
     public boolean outgrowsOutlet() {
         return outletAmps() > 0 && breakerLow > outletAmps();
+    }
+
+    /** The same where an outlet is there already, which may be as large as the breaker. */
+    public boolean outgrowsOutlet(Optional<Outlet> present) {
+        return outgrowsOutlet()
+                && present.filter(p -> objection(p).isEmpty() && p.amps() >= breakerLow)
+                        .isEmpty();
     }
 
     /** Below four fifths of its starting torque a motor may hang on a stiff load (common practice). */

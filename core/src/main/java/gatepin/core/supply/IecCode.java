@@ -96,28 +96,13 @@ record IecCode() implements WiringCode {
     }
 
     @Override
-    public String groundColour() {
-        return "green and yellow";
-    }
-
-    @Override
-    public String neutralColour() {
-        return "blue";
-    }
-
-    @Override
-    public List<String> lineColours() {
-        return List.of("brown", "blue");
-    }
-
-    @Override
-    public List<String> hotColours() {
-        return List.of("brown", "black", "grey");
-    }
-
-    @Override
-    public String remark() {
-        return "re-mark it brown at both ends";
+    public Colours colours() {
+        return new Colours(
+                "green and yellow",
+                "blue",
+                List.of("brown", "blue"),
+                List.of("brown", "black", "grey"),
+                "re-mark it brown at both ends");
     }
 
     @Override

@@ -121,28 +121,13 @@ record NorthAmericanCode() implements WiringCode {
     }
 
     @Override
-    public String groundColour() {
-        return "green";
-    }
-
-    @Override
-    public String neutralColour() {
-        return "white";
-    }
-
-    @Override
-    public List<String> lineColours() {
-        return List.of("black", "white");
-    }
-
-    @Override
-    public List<String> hotColours() {
-        return List.of("black", "red", "blue", "orange", "yellow", "brown");
-    }
-
-    @Override
-    public String remark() {
-        return "re-mark it black or red at both ends";
+    public Colours colours() {
+        return new Colours(
+                "green",
+                "white",
+                List.of("black", "white"),
+                List.of("black", "red", "blue", "orange", "yellow", "brown"),
+                "re-mark it black or red at both ends");
     }
 
     @Override

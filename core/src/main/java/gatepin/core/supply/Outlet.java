@@ -20,30 +20,20 @@ public record Outlet(
     /** What the line contacts bring. */
     public enum Lines {
         /** One hot of 120 V and the neutral. */
-        LOW("Black under the brass screw, white under the silver one, green under the green one."),
+        LOW,
         /** Two hots of 240 V, and no neutral. */
-        HIGH("Black and the re-marked white under the two brass screws, green under the green one."),
+        HIGH,
         /** Two hots and the neutral beside them. */
-        HIGH_AND_NEUTRAL(
-                "Black and the re-marked white under the two brass screws, green under the green one; nothing under the silver one."),
+        HIGH_AND_NEUTRAL,
         /** One phase of 230 V and the neutral. */
-        PHASE("Brown to L, blue to N, green and yellow to the earth.");
-
-        private final String screws;
-
-        Lines(String screws) {
-            this.screws = screws;
-        }
-
-        /** Which conductor of the supply cord goes where in the plug (NEC 406.10, IEC 60446, from memory). */
-        public String screws() {
-            return screws;
-        }
+        PHASE
     }
 
     private static final List<Outlet> ALL = List.of(
             nema("NEMA 5-15", Lines.LOW, 15),
             nema("NEMA 5-20", Lines.LOW, 20),
+            nema("NEMA 5-30", Lines.LOW, 30),
+            nema("NEMA 5-50", Lines.LOW, 50),
             nema("NEMA 6-15", Lines.HIGH, 15),
             nema("NEMA 6-20", Lines.HIGH, 20),
             nema("NEMA 6-30", Lines.HIGH, 30),
@@ -86,8 +76,30 @@ public record Outlet(
         return ALL.stream().filter(o -> o.name().equals(name)).findFirst();
     }
 
+    /** Which conductor of the supply cord goes where in the plug, a sentence (NEC 200.10, IEC 60445, from memory). */
+    public String screws() {
+        WiringCode.Colours colours = region.code().colours();
+        String first = colours.lines().get(0);
+        String begin = Character.toUpperCase(first.charAt(0)) + first.substring(1);
+        String second = colours.lines().get(1);
+        return switch (lines) {
+            case LOW ->
+                begin + " under the brass screw, " + second + " under the silver one, " + colours.ground()
+                        + " under the green one.";
+            case HIGH ->
+                begin + " and the re-marked " + second + " under the two brass screws, " + colours.ground()
+                        + " under the green one.";
+            case HIGH_AND_NEUTRAL ->
+                begin + " and the re-marked " + second + " under the two brass screws, " + colours.ground()
+                        + " under the green one; nothing under the silver one.";
+            case PHASE -> begin + " to L, " + second + " to N, " + colours.ground() + " to the earth.";
+        };
+    }
+
     /** Why a motor is not put on it. */
     public enum Objection {
+        /** It belongs to another land's mains. */
+        ELSEWHERE,
         /** It brings another voltage, or no second hot where two are wanted. */
         OTHER_VOLTAGE,
         /** It has no contact for the ground. */

@@ -41,6 +41,11 @@ public final class Outlets {
                 : List.of("NEMA 5-15", "NEMA 5-20", "NEMA 6-15", "NEMA 6-20", "NEMA 6-30", "NEMA 14-50", FIXED);
     }
 
+    /** The outlet that a recommendation names first; blank where it names none. */
+    static String first(Region region, String recommended) {
+        return all(region).stream().filter(recommended::startsWith).findFirst().orElse("");
+    }
+
     /** The others that may be met. */
     public static List<String> rare(Region region) {
         return Outlet.of(region).stream()

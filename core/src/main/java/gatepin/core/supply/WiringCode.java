@@ -28,6 +28,17 @@ public sealed interface WiringCode permits NorthAmericanCode, IecCode {
      */
     record Rule(String name, String says, String source) {}
 
+    /**
+     * The colours of conductors.
+     *
+     * @param ground of the frame's conductor
+     * @param neutral of the neutral
+     * @param lines of the two lines in a supply cord
+     * @param hots that conductors of a cable may have besides
+     * @param remark what is done to a conductor of the neutral's colour that is a line
+     */
+    record Colours(String ground, String neutral, List<String> lines, List<String> hots, String remark) {}
+
     /** What it asks for in a figure. */
     Rule rule(Subject subject);
 
@@ -64,20 +75,8 @@ public sealed interface WiringCode permits NorthAmericanCode, IecCode {
     /** The flexible cords there are on a branch circuit, smallest first. */
     List<CordSize> cords();
 
-    /** The colour of the frame's conductor. */
-    String groundColour();
-
-    /** The colour of the neutral. */
-    String neutralColour();
-
-    /** The colours of the two lines in a supply cord. */
-    List<String> lineColours();
-
-    /** The colours that conductors of a cable may have besides. */
-    List<String> hotColours();
-
-    /** What is done to a conductor of the neutral's colour that is a line. */
-    String remark();
+    /** What colours conductors have. */
+    Colours colours();
 
     /** Whether a conductor of the neutral's colour may be a line, marked at both ends. */
     boolean neutralColourMayBeHot(boolean twoHots);

@@ -112,12 +112,12 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         private void colour() {
             for (Wire wire : order) {
                 if (wire.isGround()) {
-                    colours.put(wire, region.code().groundColour());
+                    colours.put(wire, region.code().colours().ground());
                 } else if (isNeutral(wire)) {
-                    colours.put(wire, region.code().neutralColour());
+                    colours.put(wire, region.code().colours().neutral());
                 } else if (wire.run() == Run.SUPPLY_CABLE) {
                     boolean second = wire.lands(Terminal.L2);
-                    colours.put(wire, region.code().lineColours().get(second ? 1 : 0));
+                    colours.put(wire, region.code().colours().lines().get(second ? 1 : 0));
                 } else if (wire.run() == Run.SWITCH_BOX) {
                     colours.put(wire, hots().get(0));
                 }
@@ -126,7 +126,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
         }
 
         private List<String> hots() {
-            return region.code().hotColours();
+            return region.code().colours().hots();
         }
 
         /**
@@ -183,7 +183,7 @@ public record Making(List<WireDetail> wires, List<Splice> splices, Optional<BoxF
             boolean secondHot = wire.run() == Run.SUPPLY_CABLE
                     && wire.lands(Terminal.L2)
                     && circuit.supply().isHot(Terminal.L2);
-            return secondHot ? region.code().remark() : "";
+            return secondHot ? region.code().colours().remark() : "";
         }
 
         Making done() {

@@ -56,6 +56,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -407,5 +408,33 @@ class WorkupTest {
 
         assertThat(Workup.of(with, MEMORY).fitted().orElseThrow().values().startMicrofarads())
                 .isBetween(220.0, 246.0);
+    }
+
+    @Test
+    @DisplayName("what ran may hold a charge, unless somebody looked for a capacitor and its family has none")
+    void charge() {
+        // the job of these tests says that there is no capacitor; the plate of a capacitor motor says otherwise
+        for (String family : List.of("capacitor-start", "permanent-split-capacitor")) {
+            assertThat(charged(
+                            facts(new Typed("six-lead", "3/4", 230, family, "", List.of()), Optional.empty(), open())))
+                    .as(family)
+                    .isTrue();
+        }
+        Facts plain = facts(new Typed("six-lead", "3/4", 230, "split-phase", "", List.of()), Optional.empty(), open());
+        assertThat(charged(plain)).as("looked for, and of no such family").isFalse();
+        assertThat(charged(new Facts(
+                        plain.region(),
+                        new BenchFacts(Optional.empty(), plain.bench().windings()),
+                        plain.motor(),
+                        plain.supply(),
+                        plain.gear(),
+                        plain.kept(),
+                        plain.lane())))
+                .as("nobody looked")
+                .isTrue();
+    }
+
+    private static boolean charged(Facts facts) {
+        return Workup.of(facts, MEMORY).checks().mayHoldCharge();
     }
 }

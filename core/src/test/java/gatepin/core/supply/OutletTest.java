@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gatepin.core.supply.BranchCircuit.Asked;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -96,10 +97,61 @@ class OutletTest {
                 .filter(o -> !o.equals(Outlets.FIXED))
                 .forEach(o -> assertThat(Outlet.named(o)).as(o).isPresent());
         for (double amps = 1; amps < 60; amps += 0.5) {
-            String asked = Outlets.forMotor(region, 230, true, amps);
-            if (!asked.startsWith("none")) {
-                assertThat(Outlets.all(region)).as(asked).anyMatch(asked::startsWith);
+            for (int volts : region.volts()) {
+                String asked = Outlets.forMotor(region, volts, volts > 200, amps);
+                if (!asked.startsWith("none")) {
+                    assertThat(Outlets.all(region)).as(asked).anyMatch(asked::startsWith);
+                }
             }
         }
+    }
+
+    @Test
+    @DisplayName(
+            "a plug of another land's mains never stays, whatever the motor, and is never one that the shop has for it")
+    void ofAnotherLand() {
+        for (Region here : Region.values()) {
+            for (int volts : here.volts()) {
+                for (double amps = 1; amps < 14; amps += 1.5) {
+                    BranchCircuit circuit = circuit(here, volts, amps / 12, amps);
+                    for (Region there : Region.values()) {
+                        for (Outlet plug : Outlet.of(there)) {
+                            boolean stays = circuit.objection(plug).isEmpty();
+                            assertThat(stays && here != there)
+                                    .as("%s at %d V in %s", plug.name(), volts, here)
+                                    .isFalse();
+                            assertThat(circuit.plugToBuy(plug.name()).isEmpty())
+                                    .as("%s at %d V, %.1f A in %s is bought or stays", plug.name(), volts, amps, here)
+                                    .isEqualTo(stays);
+                            assertThat(circuit.fitsOneOf(List.of(plug)) && here != there)
+                                    .isFalse();
+                        }
+                    }
+                    for (String none : List.of("none", "a plug that nobody knows")) {
+                        assertThat(circuit.plugToBuy(none)).as(none).isPresent();
+                    }
+                    assertThat(circuit.plugToBuy(Outlets.FIXED)).isEmpty();
+                }
+            }
+        }
+    }
+
+    @Test
+    @DisplayName("an outlet as large as the breaker answers that the recommended one is smaller than it")
+    void breakers() {
+        BranchCircuit starts = BranchCircuit.size(
+                        new Asked(Region.NORTH_AMERICA, 230, true, 1, Optional.of(8.0), 60, 1, 10))
+                .orElseThrow();
+        assertThat(starts.outgrowsOutlet()).isTrue();
+        assertThat(starts.outgrowsOutlet(Optional.empty())).isTrue();
+        assertThat(starts.outgrowsOutlet(Outlet.named("NEMA 6-15"))).isTrue();
+        assertThat(starts.outgrowsOutlet(Outlet.named("NEMA 6-20"))).isFalse();
+        assertThat(starts.outgrowsOutlet(Outlet.named("NEMA 5-20")))
+                .as("another voltage")
+                .isTrue();
+        assertThat(starts.mayBeBrokenTooLate(Outlet.named("NEMA 14-50").orElseThrow()))
+                .isTrue();
+        assertThat(starts.mayBeBrokenTooLate(Outlet.named("NEMA 6-15").orElseThrow()))
+                .isFalse();
     }
 }

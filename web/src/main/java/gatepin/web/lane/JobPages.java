@@ -53,7 +53,7 @@ public class JobPages {
         Gate[] gates = Gate.values();
         model.addAttribute("before", here.ordinal() == 0 ? null : gates[here.ordinal() - 1]);
         model.addAttribute("ways", file.ways());
-        model.addAttribute("charged", file.workup().checks().holdsCharge());
+        model.addAttribute("charged", file.workup().checks().mayHoldCharge());
         model.addAttribute("after", here.ordinal() == gates.length - 1 ? null : gates[here.ordinal() + 1]);
         model.asMap().putIfAbsent("wrong", Map.of());
         Map<String, Integer> seen = new HashMap<>();

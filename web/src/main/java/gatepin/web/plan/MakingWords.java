@@ -7,7 +7,6 @@ import gatepin.core.found.FoundWire;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.ConductorSize;
 import gatepin.core.supply.LengthUnit;
-import gatepin.core.supply.Outlet;
 import gatepin.core.supply.Outlets;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
@@ -40,25 +39,10 @@ public final class MakingWords {
                 file.job().region(),
                 branch.map(BranchCircuit::conductor).map(ConductorSize::name).orElse(""),
                 file.facts().cables());
-        return branch.flatMap(b -> plug(b, file.facts().run()))
+        String plug = file.facts().run().map(PanelRun::presentPlug).orElse(Outlets.FIXED);
+        return branch.flatMap(b -> b.plugToBuy(plug).map(o -> "Plug: " + b.plug() + ". " + o.screws()))
                 .map(making::andToBuy)
                 .orElse(making);
-    }
-
-    /** The plug to buy, and what goes under which of its screws; none where the one on the cord will do, or there is to be none. */
-    private static Optional<String> plug(BranchCircuit branch, Optional<PanelRun> run) {
-        String present = run.map(PanelRun::presentPlug).orElse(Outlets.FIXED);
-        if (present.equals(Outlets.FIXED)
-                || Outlet.named(present)
-                        .filter(o -> branch.objection(o).isEmpty())
-                        .isPresent()) {
-            return Optional.empty();
-        }
-        return Outlets.all(branch.asked().region()).stream()
-                .filter(o -> branch.plug().startsWith(o))
-                .flatMap(o -> Outlet.named(o).stream())
-                .findFirst()
-                .map(o -> "Plug: " + branch.plug() + ". " + o.lines().screws());
     }
 
     /** Colour, bands, size and length. */

@@ -187,6 +187,7 @@ class CheckGatesTest {
             }
         }
         assertThat(visit.text(".suspects h1")).isEqualTo("It turns the wrong way");
+        assertThat(visit.text(".ticket")).contains("Once it ran, a capacitor in it is charged again");
         visit.press("Exchange them in the plan");
 
         assertThat(visit.path()).contains("/wire");

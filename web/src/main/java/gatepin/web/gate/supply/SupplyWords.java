@@ -3,6 +3,8 @@ package gatepin.web.gate.supply;
 import gatepin.core.supply.BranchCircuit;
 import gatepin.core.supply.Outlet;
 import gatepin.core.supply.Outlet.Objection;
+import gatepin.core.supply.Outlets;
+import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.supply.SupplyAdvice;
 import gatepin.core.supply.SupplyAdvice.Option;
@@ -42,6 +44,11 @@ final class SupplyWords {
             outlet(c, shopHas, findings);
             breaker(c, present, findings);
             present.ifPresent(p -> plug(p, c, findings));
+            file.facts()
+                    .run()
+                    .map(PanelRun::presentPlug)
+                    .filter(p -> present.isEmpty() && !p.equals("none") && !p.equals(Outlets.FIXED))
+                    .ifPresent(p -> findings.add(Finding.bad("The plug must go", notHere(p, c))));
             torque(c, findings);
         });
         return findings;
@@ -50,11 +57,7 @@ final class SupplyWords {
     private static void outlet(BranchCircuit circuit, Set<String> shopHas, List<Finding> findings) {
         List<Outlet> there =
                 shopHas.stream().flatMap(o -> Outlet.named(o).stream()).toList();
-        Optional<Outlet> asked = Outlet.named(circuit.plug());
-        boolean fits = there.stream()
-                .anyMatch(o -> circuit.objection(o).isEmpty()
-                        || asked.filter(o::takesPlugOf).isPresent());
-        if (!there.isEmpty() && !fits) {
+        if (!there.isEmpty() && !circuit.fitsOneOf(there)) {
             findings.add(Finding.warn(
                     "The shop has no outlet for it",
                     "It takes " + circuit.plug() + "; the shop has " + String.join(", ", new TreeSet<>(shopHas))
@@ -64,9 +67,7 @@ final class SupplyWords {
 
     /** The breaker that lets it start may ask for a larger outlet than its current does; the plug that is on it may be that one. */
     private static void breaker(BranchCircuit circuit, Optional<Outlet> present, List<Finding> findings) {
-        boolean largeEnough = present.filter(p -> circuit.objection(p).isEmpty() && p.amps() >= circuit.breakerLow())
-                .isPresent();
-        if (circuit.outgrowsOutlet() && !largeEnough) {
+        if (circuit.outgrowsOutlet(present)) {
             findings.add(
                     Finding.warn(
                             "A " + circuit.breakerLow() + " A breaker and a " + circuit.outletAmps()
@@ -87,7 +88,7 @@ final class SupplyWords {
                             + (present.lines() == Outlet.Lines.HIGH_AND_NEUTRAL
                                     ? " Its neutral stays unused: capped in the box, joined to nothing."
                                     : "")));
-            if (present.amps() > circuit.breakerHigh()) {
+            if (circuit.mayBeBrokenTooLate(present)) {
                 findings.add(Finding.warn(
                         "Such an outlet often hangs on a breaker of " + present.amps() + " A",
                         "This motor's may be " + circuit.breakerHigh()
@@ -99,6 +100,7 @@ final class SupplyWords {
         findings.add(Finding.bad(
                 "The plug must go",
                 switch (objection.orElseThrow()) {
+                    case ELSEWHERE -> notHere(present.name(), circuit);
                     case OTHER_VOLTAGE ->
                         present.name() + " is on the cord; this takes " + circuit.plug()
                                 + ". A plug that fits the wrong outlet is a trap: change it with the connection.";
@@ -106,9 +108,14 @@ final class SupplyWords {
                         present.name() + " is on the cord and has no contact for the ground; the frame would hang on"
                                 + " nothing. This takes " + circuit.plug() + ".";
                     case TOO_SMALL ->
-                        present.name() + " is on the cord and carries less than this motor draws; this takes "
+                        present.name()
+                                + " is on the cord and is rated for less than the rules ask of this motor; this takes "
                                 + circuit.plug() + ".";
                 }));
+    }
+
+    private static String notHere(String plug, BranchCircuit circuit) {
+        return plug + " is on the cord, and no outlet here is made for it; this takes " + circuit.plug() + ".";
     }
 
     private static void torque(BranchCircuit circuit, List<Finding> findings) {
