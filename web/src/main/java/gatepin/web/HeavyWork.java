@@ -36,6 +36,9 @@ class HeavyWork extends OncePerRequestFilter {
 
     private final Places places;
     private final Semaphore line;
+    /** Answers that are made or on their way, each a file on the disk for as long as it is read. */
+    private final Semaphore sending;
+
     private final Tickets tickets = new Tickets(Duration.ofSeconds(5L * COMES_BACK_SECONDS));
 
     HeavyWork() {
@@ -45,6 +48,7 @@ class HeavyWork extends OncePerRequestFilter {
     HeavyWork(int atOnce, int inLine, Duration patience) {
         this.places = new Places(atOnce, patience);
         this.line = new Semaphore(inLine);
+        this.sending = new Semaphore(atOnce + inLine);
     }
 
     @Override
@@ -82,6 +86,11 @@ class HeavyWork extends OncePerRequestFilter {
     /** Makes the answer at a place that was taken, and leaves it before any of it is sent: who reads slowly holds none. */
     private void make(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (!sending.tryAcquire()) {
+            places.leave();
+            later(response);
+            return;
+        }
         boolean left = false;
         try (SetAside answer = SetAside.of(response)) {
             chain.doFilter(request, answer);
@@ -92,6 +101,7 @@ class HeavyWork extends OncePerRequestFilter {
             if (!left) {
                 places.leave();
             }
+            sending.release();
         }
     }
 

@@ -4,33 +4,40 @@ import jakarta.servlet.ServletOutputStream;
 import jakarta.servlet.WriteListener;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpServletResponseWrapper;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
+import java.nio.channels.Channels;
+import java.nio.channels.FileChannel;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import org.jspecify.annotations.Nullable;
 
 /**
  * An answer that is made whole in a file before any of it is sent: who reads slowly holds up nobody, and it takes no memory while he does.
  */
 final class SetAside extends HttpServletResponseWrapper implements AutoCloseable {
-    private final Path file;
+    private final FileChannel file;
     private final OutputStream bytes;
     private @Nullable PrintWriter text;
 
     /** Begins an answer. */
     static SetAside of(HttpServletResponse answer) throws IOException {
-        return new SetAside(answer, Files.createTempFile("gatepin-answer", ""));
+        Path file = Files.createTempFile("gatepin-answer", "");
+        FileChannel open = FileChannel.open(file, StandardOpenOption.READ, StandardOpenOption.WRITE);
+        // it has no name from here on: whatever ends the application, nothing of it is left
+        Files.delete(file);
+        return new SetAside(answer, open);
     }
 
-    private SetAside(HttpServletResponse answer, Path file) throws IOException {
+    private SetAside(HttpServletResponse answer, FileChannel file) {
         super(answer);
         this.file = file;
-        this.bytes = Files.newOutputStream(file);
+        this.bytes = new BufferedOutputStream(Channels.newOutputStream(file));
     }
 
     @Override
@@ -75,27 +82,21 @@ final class SetAside extends HttpServletResponseWrapper implements AutoCloseable
 
     /** Sends what was made. */
     void send() throws IOException {
-        finish();
-        long length = Files.size(file);
-        if (length > 0) {
-            getResponse().setContentLengthLong(length);
-            try (InputStream in = Files.newInputStream(file)) {
-                in.transferTo(getResponse().getOutputStream());
-            }
-        }
-    }
-
-    private void finish() throws IOException {
         if (text != null) {
             text.flush();
         }
-        bytes.close();
+        bytes.flush();
+        long length = file.size();
+        if (length > 0) {
+            getResponse().setContentLengthLong(length);
+            file.position(0);
+            Channels.newInputStream(file).transferTo(getResponse().getOutputStream());
+        }
     }
 
     /** Throws away what was made. */
     @Override
     public void close() throws IOException {
-        finish();
-        Files.delete(file);
+        file.close();
     }
 }

@@ -87,7 +87,7 @@ class HeavyWorkTest {
     @Test
     @DisplayName("who reads his answer slowly holds no place meanwhile, and gets all of it")
     void aSlowReader() throws Exception {
-        HeavyWork one = new HeavyWork(1, 0, Duration.ofMillis(1));
+        HeavyWork one = new HeavyWork(1, 1, Duration.ofMillis(1));
         byte[] paper = new byte[200_000];
         new java.util.Random(1).nextBytes(paper);
         CountDownLatch reading = new CountDownLatch(1);

@@ -38,12 +38,15 @@ class Intake {
     /** So many wait for the one that is being read; each of them is a file on the disk. */
     private static final int WAITING = 8;
 
+    private static final int MOST_REMEMBERED = 1000;
     private static final Duration REMEMBERED = Duration.ofMinutes(10);
     private static final Logger LOG = LoggerFactory.getLogger(Intake.class);
 
     private final Parcels parcels;
-    private final Cache<Long, Coming> coming =
-            Caffeine.newBuilder().expireAfterAccess(REMEMBERED).build();
+    private final Cache<Long, Coming> coming = Caffeine.newBuilder()
+            .expireAfterAccess(REMEMBERED)
+            .maximumSize(MOST_REMEMBERED)
+            .build();
     private final AtomicLong last = new AtomicLong(System.currentTimeMillis());
     private final ThreadPoolExecutor one =
             new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, new ArrayBlockingQueue<>(WAITING), work -> {
@@ -69,29 +72,34 @@ class Intake {
 
     /** Begins to take a job in; gives the number to look for it by, none where too many are waiting. */
     Optional<Long> begin(long shop, MultipartFile sent) throws IOException {
-        Path file = Files.createTempFile("gatepin-in", ".zip");
+        InputStream in = taken(sent);
         try {
-            sent.transferTo(file);
             Effort effort = Effort.of(LIMIT);
             long number = last.incrementAndGet();
-            coming.put(number, new Coming(shop, effort, one.submit(() -> takeIn(shop, file, effort))));
+            coming.put(number, new Coming(shop, effort, one.submit(() -> takeIn(shop, in, effort))));
             return Optional.of(number);
         } catch (RejectedExecutionException e) {
-            Files.delete(file);
+            in.close();
             return Optional.empty();
-        } catch (IOException e) {
-            Files.delete(file);
-            throw e;
         }
     }
 
-    private Reading<Unpacked> takeIn(long shop, Path file, Effort effort) throws IOException {
-        try (InputStream in = Files.newInputStream(file)) {
+    /** The file as it was sent, kept beyond the request under no name: whatever ends the application, nothing of it is left. */
+    private static InputStream taken(MultipartFile sent) throws IOException {
+        Path file = Files.createTempFile("gatepin-in", ".zip");
+        try {
+            sent.transferTo(file);
+            return Files.newInputStream(file);
+        } finally {
+            Files.delete(file);
+        }
+    }
+
+    private Reading<Unpacked> takeIn(long shop, InputStream sent, Effort effort) throws IOException {
+        try (InputStream in = sent) {
             return parcels.unpack(shop, in, effort);
         } catch (Effort.TooMuch e) {
             return failed(e.why() + " Nothing of it was taken in.");
-        } finally {
-            Files.delete(file);
         }
     }
 
