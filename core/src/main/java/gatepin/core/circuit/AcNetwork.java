@@ -1,9 +1,7 @@
 package gatepin.core.circuit;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.ejml.data.ZMatrixRMaj;
@@ -26,57 +24,15 @@ import org.hipparchus.complex.Complex;
  * <p>Not safe for use by several threads at once.
  */
 public final class AcNetwork {
-    private static final int PANEL = 0;
+    private static final int PANEL = NetworkShape.PANEL;
 
     /** One branch: current flows from {@code from} to {@code to}, against the voltage drop, along the emf. */
     record Branch(int from, int to, Complex impedance, Complex emf, int coil) {}
 
-    /** The feeders of the two lines and of the ground come first, then the elements. */
-    private static final List<Terminal> FEEDERS = List.of(Terminal.L1, Terminal.L2, Terminal.GROUND);
-
-    /**
-     * What is joined to what, whatever the values.
-     *
-     * @param nodes terminals that are one point
-     * @param indexOf a number for each of those points; the panel is 0
-     * @param from by branch, where it begins
-     * @param to by branch, where it ends
-     * @param loops the branches of each loop, +1 along the loop, −1 against it, 0 not in it
-     */
-    private record Shape(
-            Nodes nodes, Map<Terminal, Integer> indexOf, int[] from, int[] to, Forest forest, List<int[]> loops) {
-        static Shape of(Nodes nodes, List<Element> elements) {
-            Map<Terminal, Integer> indexOf = new HashMap<>();
-            for (Terminal terminal : nodes.terminals()) {
-                indexOf.computeIfAbsent(nodes.nodeOf(terminal), n -> indexOf.size() + 1);
-            }
-            int[] from = new int[FEEDERS.size() + elements.size()];
-            int[] to = new int[from.length];
-            for (int f = 0; f < FEEDERS.size(); f++) {
-                from[f] = PANEL;
-                to[f] = index(nodes, indexOf, FEEDERS.get(f));
-            }
-            for (int e = 0; e < elements.size(); e++) {
-                from[FEEDERS.size() + e] = index(nodes, indexOf, elements.get(e).a());
-                to[FEEDERS.size() + e] = index(nodes, indexOf, elements.get(e).b());
-            }
-            Forest forest = new Forest(indexOf.size() + 1, from, to);
-            return new Shape(nodes, indexOf, from, to, forest, forest.loops());
-        }
-
-        private static int index(Nodes nodes, Map<Terminal, Integer> indexOf, Terminal terminal) {
-            Integer index = indexOf.get(nodes.nodeOf(terminal));
-            if (index == null) {
-                throw new IllegalArgumentException("this circuit has no terminal " + terminal);
-            }
-            return index;
-        }
-    }
-
     private final Circuit circuit;
     private final State state;
     private final List<Element> elements;
-    private final Shape shape;
+    private final NetworkShape shape;
     private final List<int[]> loops;
     private final List<Branch> branches = new ArrayList<>();
 
@@ -94,7 +50,7 @@ public final class AcNetwork {
     private final ZMatrixRMaj loopCurrents;
     private final LinearSolverDense<ZMatrixRMaj> solver;
 
-    private AcNetwork(Circuit circuit, State state, List<Element> elements, Shape shape) {
+    private AcNetwork(Circuit circuit, State state, List<Element> elements, NetworkShape shape) {
         this.circuit = circuit;
         this.state = state;
         this.elements = elements;
@@ -131,7 +87,7 @@ public final class AcNetwork {
     /** The same where the circuit's terminals are at hand. */
     static AcNetwork of(Circuit circuit, State state, Set<Terminal> terminals) {
         List<Element> elements = circuit.elements();
-        return new AcNetwork(circuit, state, elements, Shape.of(circuit.nodes(state, terminals), elements));
+        return new AcNetwork(circuit, state, elements, NetworkShape.of(circuit.nodes(state, terminals), elements));
     }
 
     /** The network of a circuit, made like one of before where there is one: for values that are tried one after another. */
@@ -143,17 +99,20 @@ public final class AcNetwork {
      * The same wiring in the same state with elements of other values: what is joined to what is not worked out anew.
      *
      * @param other a circuit that differs from this one in values only
-     * @throws IllegalArgumentException where an element of it lies between other terminals
+     * @throws IllegalArgumentException where it is wired otherwise
      */
     AcNetwork like(Circuit other) {
         List<Element> its = other.elements();
-        boolean alike = its.size() == elements.size();
+        boolean alike = other.wires().equals(circuit.wires())
+                && other.chart().equals(circuit.chart())
+                && other.motor().contacts().equals(circuit.motor().contacts())
+                && its.size() == elements.size();
         for (int e = 0; alike && e < its.size(); e++) {
             alike = its.get(e).a().equals(elements.get(e).a())
                     && its.get(e).b().equals(elements.get(e).b());
         }
         if (!alike) {
-            throw new IllegalArgumentException("the elements lie between other terminals");
+            throw new IllegalArgumentException("it is wired otherwise");
         }
         return new AcNetwork(other, state, its, shape);
     }
@@ -182,7 +141,7 @@ public final class AcNetwork {
     private void addFeeders() {
         Complex impedance =
                 new Complex(circuit.feeder().ohms(), circuit.feeder().reactanceOhms());
-        for (Terminal line : FEEDERS) {
+        for (Terminal line : NetworkShape.FEEDERS) {
             Complex emf = line.equals(Terminal.GROUND)
                     ? Complex.ZERO
                     : circuit.supply().emf(line);
@@ -430,18 +389,18 @@ public final class AcNetwork {
     int branchOf(Element element) {
         for (int e = 0; e < elements.size(); e++) {
             if (elements.get(e) == element) {
-                return FEEDERS.size() + e;
+                return NetworkShape.FEEDERS.size() + e;
             }
         }
         int equal = elements.indexOf(element);
         if (equal < 0) {
             throw new IllegalArgumentException("this circuit has no element " + element.name());
         }
-        return FEEDERS.size() + equal;
+        return NetworkShape.FEEDERS.size() + equal;
     }
 
     int feederOf(Terminal line) {
-        int feeder = FEEDERS.indexOf(line);
+        int feeder = NetworkShape.FEEDERS.indexOf(line);
         if (feeder < 0) {
             throw new IllegalArgumentException(line + " is no line of the supply");
         }
@@ -449,7 +408,7 @@ public final class AcNetwork {
     }
 
     int nodeIndex(Terminal terminal) {
-        return Shape.index(shape.nodes(), shape.indexOf(), terminal);
+        return shape.index(terminal);
     }
 
     List<Branch> branches() {

@@ -15,54 +15,10 @@ public enum Gate {
     SUPPLY("Supply", EnumSet.of(Fact.PLATE, Fact.VOLTAGE)),
     ROTATION("Rotation", EnumSet.noneOf(Fact.class)),
     SWITCH("Switch", EnumSet.of(Fact.LEADS, Fact.VOLTAGE, Fact.CONNECTION, Fact.SWITCH, Fact.PLAN, Fact.CONTROL)),
-    WIRE(
-            "Wire",
-            EnumSet.of(
-                    Fact.LEADS,
-                    Fact.VOLTAGE,
-                    Fact.CONNECTION,
-                    Fact.SWITCH,
-                    Fact.PLAN,
-                    Fact.CONTROL,
-                    Fact.AHEAD,
-                    Fact.WIRES)),
-    COLD(
-            "Cold check",
-            EnumSet.of(
-                    Fact.LEADS,
-                    Fact.VOLTAGE,
-                    Fact.CONNECTION,
-                    Fact.SWITCH,
-                    Fact.PLAN,
-                    Fact.CONTROL,
-                    Fact.AHEAD,
-                    Fact.WIRES,
-                    Fact.MENDED)),
-    LIVE(
-            "Live check",
-            EnumSet.of(
-                    Fact.LEADS,
-                    Fact.VOLTAGE,
-                    Fact.CONNECTION,
-                    Fact.SWITCH,
-                    Fact.PLAN,
-                    Fact.CONTROL,
-                    Fact.AHEAD,
-                    Fact.WIRES,
-                    Fact.MENDED)),
-    HANDOVER(
-            "Hand over",
-            EnumSet.of(
-                    Fact.LEADS,
-                    Fact.VOLTAGE,
-                    Fact.CONNECTION,
-                    Fact.SWITCH,
-                    Fact.PLAN,
-                    Fact.CONTROL,
-                    Fact.AHEAD,
-                    Fact.WIRES,
-                    Fact.MENDED,
-                    Fact.PAPERS));
+    WIRE("Wire", wiring()),
+    COLD("Cold check", wiring(Fact.MENDED)),
+    LIVE("Live check", wiring(Fact.MENDED)),
+    HANDOVER("Hand over", wiring(Fact.MENDED, Fact.PAPERS));
 
     private final String title;
     private final Set<Fact> reliesOn;
@@ -70,6 +26,21 @@ public enum Gate {
     Gate(String title, Set<Fact> reliesOn) {
         this.title = title;
         this.reliesOn = Set.copyOf(reliesOn);
+    }
+
+    /** All that the wires hang on, and what is named besides. */
+    private static Set<Fact> wiring(Fact... more) {
+        Set<Fact> all = EnumSet.of(
+                Fact.LEADS,
+                Fact.VOLTAGE,
+                Fact.CONNECTION,
+                Fact.SWITCH,
+                Fact.PLAN,
+                Fact.CONTROL,
+                Fact.AHEAD,
+                Fact.WIRES);
+        all.addAll(Arrays.asList(more));
+        return all;
     }
 
     public String title() {
