@@ -1,0 +1,148 @@
+package gatepin.core.machine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.circuit.Capacitor;
+import gatepin.core.circuit.Circuit;
+import gatepin.core.circuit.Coil;
+import gatepin.core.circuit.ContactChart;
+import gatepin.core.circuit.Element;
+import gatepin.core.circuit.Feeder;
+import gatepin.core.circuit.Health;
+import gatepin.core.circuit.InnerContact;
+import gatepin.core.circuit.Motor;
+import gatepin.core.circuit.Rotor;
+import gatepin.core.circuit.Supply;
+import gatepin.core.circuit.Terminal;
+import gatepin.core.circuit.Winding.Role;
+import gatepin.core.circuit.Wire;
+import gatepin.core.plate.MotorFamily;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** What is normal is kept for wirings asked for one after another: it may hang on nothing that is not part of what it is kept by. */
+class NormalTest {
+    private static final Terminal[] T = {
+        Terminal.motor("T1"), Terminal.motor("T4"), Terminal.motor("T5"), Terminal.motor("T8"), Terminal.inside("s")
+    };
+
+    /** What differs from one to the next: one thing at a time, on the same motor. */
+    private record Asked(Circuit circuit, RatedPoint rated) {
+        String figures() {
+            Normal normal = Normal.of(circuit, rated);
+            List<Object> all = new ArrayList<>(List.of(
+                    normal.family(), normal.ownVolts(), normal.lineAmps(), normal.startNm(), normal.seriesOhms()));
+            circuit.motor().coils().forEach(c -> {
+                all.add(normal.amps(c));
+                all.add(normal.volts(c));
+                all.add(normal.runningAmps(c));
+            });
+            circuit.capacitors().forEach(c -> all.add(normal.isOfStartBranch(c)));
+            return all.toString();
+        }
+    }
+
+    private static Wire wire(Terminal from, Terminal to) {
+        return new Wire(from, to, Wire.Run.MOTOR_CABLE);
+    }
+
+    private static Circuit circuit(Random random, int lying, double more, int hertz) {
+        Motor motor = new Motor(
+                List.of(T[0], T[1], T[2], T[3]),
+                List.of(
+                        new Coil(
+                                "run 1",
+                                Role.RUN,
+                                T[0],
+                                T[1],
+                                0,
+                                1,
+                                1.4 + random.nextDouble(),
+                                2,
+                                115,
+                                300,
+                                Coil.Health.SOUND),
+                        new Coil(
+                                "start 1",
+                                Role.START,
+                                T[2],
+                                T[4],
+                                90,
+                                1.3,
+                                4 + random.nextDouble(),
+                                3,
+                                115,
+                                100,
+                                Coil.Health.SOUND)),
+                List.of(),
+                List.of(new InnerContact("start switch", InnerContact.Kind.START_SWITCH, T[4], T[3], Health.WORKS)),
+                new Rotor(4, 60, 1.5, 1.4, 30, 20, 0.004));
+        // two capacitors: in series, in parallel, or one of them across the lines
+        Terminal first = Terminal.capacitor("1");
+        Terminal middle = Terminal.splice("X9");
+        Terminal last = Terminal.capacitor("2");
+        List<Element> outside = switch (lying) {
+            case 0 ->
+                List.of(new Capacitor("a", first, middle, 200 + more, 0.2), new Capacitor("b", middle, last, 300, 0.2));
+            case 1 ->
+                List.of(new Capacitor("a", first, last, 200 + more, 0.2), new Capacitor("b", first, last, 300, 0.2));
+            default ->
+                List.of(
+                        new Capacitor("a", first, last, 200 + more, 0.2),
+                        new Capacitor("b", Terminal.L1, Terminal.L2, 300, 0.2));
+        };
+        return new Circuit(
+                motor,
+                ContactChart.NONE,
+                new Supply(115, hertz, Supply.Kind.HOT_AND_NEUTRAL),
+                Feeder.STIFF,
+                List.of(
+                        wire(T[0], Terminal.L1),
+                        wire(T[1], Terminal.L2),
+                        wire(T[2], Terminal.L1),
+                        wire(T[3], first),
+                        wire(last, Terminal.L2)),
+                outside);
+    }
+
+    private static RatedPoint rated(double slip, Optional<MotorFamily> family) {
+        return new RatedPoint(slip, 2, new Stated(List.of(), family, Optional.empty(), Optional.empty()));
+    }
+
+    @Test
+    @DisplayName("in whatever order they are asked for, kept or worked out anew, the answers are the same")
+    void whateverTheOrder() {
+        List<Asked> all = new ArrayList<>();
+        for (int seed = 0; seed < 14; seed++) {
+            for (int lying = 0; lying < 3; lying++) {
+                for (int hertz : new int[] {50, 60}) {
+                    all.add(new Asked(circuit(new Random(seed), lying, 0, hertz), rated(0.04, Optional.empty())));
+                }
+                all.add(new Asked(circuit(new Random(seed), lying, 90, 60), rated(0.04, Optional.empty())));
+                all.add(new Asked(circuit(new Random(seed), lying, 0, 60), rated(0.08, Optional.empty())));
+                all.add(new Asked(
+                        circuit(new Random(seed), lying, 0, 60),
+                        rated(0.04, Optional.of(MotorFamily.PERMANENT_SPLIT_CAPACITOR))));
+            }
+        }
+        Map<Integer, String> first = new LinkedHashMap<>();
+        for (int i = 0; i < all.size(); i++) {
+            first.put(i, all.get(i).figures());
+        }
+        assertThat(first.values().stream().distinct().count())
+                .as("they differ, or this shows nothing")
+                .isGreaterThan(all.size() / 2);
+        List<Integer> order = new ArrayList<>(first.keySet());
+        Collections.shuffle(order, new Random(5));
+        for (int i : order) {
+            assertThat(all.get(i).figures()).as("%d", i).isEqualTo(first.get(i));
+        }
+    }
+}
