@@ -30,7 +30,13 @@ import org.junit.jupiter.api.Test;
 /** What is normal is kept for wirings asked for one after another: it may hang on nothing that is not part of what it is kept by. */
 class NormalTest {
     private static final Terminal[] T = {
-        Terminal.motor("T1"), Terminal.motor("T4"), Terminal.motor("T5"), Terminal.motor("T8"), Terminal.inside("s")
+        Terminal.motor("T1"),
+        Terminal.motor("T2"),
+        Terminal.motor("T5"),
+        Terminal.motor("T8"),
+        Terminal.inside("s"),
+        Terminal.motor("T3"),
+        Terminal.motor("T4")
     };
 
     /** What differs from one to the next: one thing at a time, on the same motor. */
@@ -53,15 +59,27 @@ class NormalTest {
         return new Wire(from, to, Wire.Run.MOTOR_CABLE);
     }
 
-    private static Circuit circuit(Random random, int lying, double more, int hertz) {
+    private static Circuit circuit(Random random, int lying, double more, int volts, int hertz) {
         Motor motor = new Motor(
-                List.of(T[0], T[1], T[2], T[3]),
+                List.of(T[0], T[1], T[2], T[3], T[5], T[6]),
                 List.of(
                         new Coil(
                                 "run 1",
                                 Role.RUN,
                                 T[0],
                                 T[1],
+                                0,
+                                1,
+                                1.4 + random.nextDouble(),
+                                2,
+                                115,
+                                300,
+                                Coil.Health.SOUND),
+                        new Coil(
+                                "run 2",
+                                Role.RUN,
+                                T[5],
+                                T[6],
                                 0,
                                 1,
                                 1.4 + random.nextDouble(),
@@ -84,31 +102,29 @@ class NormalTest {
                 List.of(),
                 List.of(new InnerContact("start switch", InnerContact.Kind.START_SWITCH, T[4], T[3], Health.WORKS)),
                 new Rotor(4, 60, 1.5, 1.4, 30, 20, 0.004));
-        // two capacitors: in series, in parallel, or one of them across the lines
-        Terminal first = Terminal.capacitor("1");
-        Terminal middle = Terminal.splice("X9");
-        Terminal last = Terminal.capacitor("2");
-        List<Element> outside = switch (lying) {
-            case 0 ->
-                List.of(new Capacitor("a", first, middle, 200 + more, 0.2), new Capacitor("b", middle, last, 300, 0.2));
-            case 1 ->
-                List.of(new Capacitor("a", first, last, 200 + more, 0.2), new Capacitor("b", first, last, 300, 0.2));
-            default ->
-                List.of(
-                        new Capacitor("a", first, last, 200 + more, 0.2),
-                        new Capacitor("b", Terminal.L1, Terminal.L2, 300, 0.2));
-        };
+        // the same two capacitors: by their wires in series, in parallel, or one of them across the lines
+        Terminal[] a = {Terminal.capacitor("1"), Terminal.capacitor("2")};
+        Terminal[] b = {Terminal.capacitor("3"), Terminal.capacitor("4")};
+        List<Element> outside =
+                List.of(new Capacitor("a", a[0], a[1], 200 + more, 0.2), new Capacitor("b", b[0], b[1], 300, 0.2));
+        List<Wire> wires = new ArrayList<>(List.of(
+                wire(T[0], Terminal.L1),
+                wire(T[1], Terminal.L2),
+                wire(T[5], Terminal.L1),
+                wire(T[6], Terminal.L2),
+                wire(T[2], Terminal.L1),
+                wire(T[3], a[0])));
+        switch (lying) {
+            case 0 -> wires.addAll(List.of(wire(a[1], b[0]), wire(b[1], Terminal.L2)));
+            case 1 -> wires.addAll(List.of(wire(a[0], b[0]), wire(a[1], b[1]), wire(b[1], Terminal.L2)));
+            default -> wires.addAll(List.of(wire(a[1], Terminal.L2), wire(b[0], Terminal.L1), wire(b[1], Terminal.L2)));
+        }
         return new Circuit(
                 motor,
                 ContactChart.NONE,
-                new Supply(115, hertz, Supply.Kind.HOT_AND_NEUTRAL),
+                new Supply(volts, hertz, Supply.Kind.HOT_AND_NEUTRAL),
                 Feeder.STIFF,
-                List.of(
-                        wire(T[0], Terminal.L1),
-                        wire(T[1], Terminal.L2),
-                        wire(T[2], Terminal.L1),
-                        wire(T[3], first),
-                        wire(last, Terminal.L2)),
+                wires,
                 outside);
     }
 
@@ -123,12 +139,13 @@ class NormalTest {
         for (int seed = 0; seed < 14; seed++) {
             for (int lying = 0; lying < 3; lying++) {
                 for (int hertz : new int[] {50, 60}) {
-                    all.add(new Asked(circuit(new Random(seed), lying, 0, hertz), rated(0.04, Optional.empty())));
+                    all.add(new Asked(circuit(new Random(seed), lying, 0, 115, hertz), rated(0.04, Optional.empty())));
                 }
-                all.add(new Asked(circuit(new Random(seed), lying, 90, 60), rated(0.04, Optional.empty())));
-                all.add(new Asked(circuit(new Random(seed), lying, 0, 60), rated(0.08, Optional.empty())));
+                all.add(new Asked(circuit(new Random(seed), lying, 0, 230, 60), rated(0.04, Optional.empty())));
+                all.add(new Asked(circuit(new Random(seed), lying, 90, 115, 60), rated(0.04, Optional.empty())));
+                all.add(new Asked(circuit(new Random(seed), lying, 0, 115, 60), rated(0.08, Optional.empty())));
                 all.add(new Asked(
-                        circuit(new Random(seed), lying, 0, 60),
+                        circuit(new Random(seed), lying, 0, 115, 60),
                         rated(0.04, Optional.of(MotorFamily.PERMANENT_SPLIT_CAPACITOR))));
             }
         }

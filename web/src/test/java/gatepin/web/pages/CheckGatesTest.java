@@ -187,7 +187,7 @@ class CheckGatesTest {
             }
         }
         assertThat(visit.text(".suspects h1")).isEqualTo("It turns the wrong way");
-        assertThat(visit.text(".ticket")).contains("Once it ran, a capacitor in it is charged again");
+        assertThat(visit.text(".ticket")).contains("Once it ran, a capacitor in it may be charged");
         visit.press("Exchange them in the plan");
 
         assertThat(visit.path()).contains("/wire");
