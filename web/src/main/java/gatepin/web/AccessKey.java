@@ -25,7 +25,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 5)
 class AccessKey extends OncePerRequestFilter {
     private static final String NAME = "key";
-    private static final String COOKIE = "gatepin_key";
+    static final String COOKIE = "gatepin_key";
     private static final Duration KEPT = Duration.ofDays(400);
     private static final String ASK =
             "<form method=\"get\"><label>Key <input name=\"key\" type=\"password\" autocomplete=\"off\" required></label>"

@@ -158,6 +158,16 @@ final class ScriptFolder {
         assertThat(ours()).as("a process of " + word).noneMatch(p -> command(p).contains(word));
     }
 
+    /** Waits until it has opened its own pages once. */
+    void waitUntilItIsWarm() throws Exception {
+        Path log = home.resolve("var/log/gatepin.log");
+        Instant end = Instant.now().plus(SOON);
+        while (Instant.now().isBefore(end) && !Files.readString(log).contains("warmed up")) {
+            TimeUnit.MILLISECONDS.sleep(100);
+        }
+        assertThat(log).content().contains("warmed up");
+    }
+
     void waitUntilItAnswers() throws InterruptedException {
         Instant end = Instant.now().plus(SOON);
         Optional<Integer> status = Optional.empty();

@@ -53,20 +53,14 @@ public final class Visit {
 
     /** What a page answers, whatever it is. */
     public int statusOf(String to) {
-        return send(HttpRequest.newBuilder(URI.create(address + to)).build()).statusCode();
+        return send(HttpRequest.newBuilder(URI.create(address + to)).build(), BodyHandlers.discarding())
+                .statusCode();
     }
 
     /** The bytes behind an address. */
     public byte[] bytes(String to) {
-        try {
-            return client.send(HttpRequest.newBuilder(URI.create(address + to)).build(), BodyHandlers.ofByteArray())
-                    .body();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IllegalStateException(e);
-        }
+        return send(HttpRequest.newBuilder(URI.create(address + to)).build(), BodyHandlers.ofByteArray())
+                .body();
     }
 
     /** The text behind an address. */
@@ -75,8 +69,12 @@ public final class Visit {
     }
 
     private HttpResponse<String> send(HttpRequest request) {
+        return send(request, BodyHandlers.ofString());
+    }
+
+    private <T> HttpResponse<T> send(HttpRequest request, HttpResponse.BodyHandler<T> body) {
         try {
-            return client.send(request, BodyHandlers.ofString());
+            return client.send(request, body);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
