@@ -1,4 +1,5 @@
 // Keys that hold on every page; what is typed is saved by going on.
+import { sendInPlace } from './in-place.js';
 import { isPlain } from './keys.js';
 
 const FOLLOWED = ['p', 'u', '[', ']'];
@@ -13,7 +14,7 @@ export default () => ({
     document.addEventListener('change', (event) => { this.typed(event.target.form); });
     document.addEventListener('click', (event) => { this.goOn(event); });
     document.addEventListener('keydown', (event) => { this.entered(event); }, true);
-    document.addEventListener('submit', (event) => { this.busy(event.submitter); });
+    document.addEventListener('submit', (event) => { this.busy(event.submitter); sendInPlace(event); });
     this.saved();
   },
   // what takes its time says so, and counts the seconds; the way back stops it

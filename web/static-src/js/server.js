@@ -9,6 +9,8 @@ const WORDS = {
   503: 'too much is going on, or the database does not answer. Try again in a moment',
 };
 
+export const wordsOf = (status, not = 'Not saved') => `${not}: ${WORDS[status] ?? `something went wrong (${status}). Reload the page`}.`;
+
 // { answer } when it went well, { failed: words } when not
 export const send = async (href, body, not = 'Not done') => {
   let answer;
@@ -23,5 +25,5 @@ export const send = async (href, body, not = 'Not done') => {
   }
   if (answer.ok) return { answer };
   const told = await answer.json().catch(() => ({}));
-  return { failed: told.message ?? `${not}: ${WORDS[answer.status] ?? `something went wrong (${answer.status}). Reload the page`}.` };
+  return { failed: told.message ?? wordsOf(answer.status, not) };
 };

@@ -42,7 +42,6 @@ class ArchitectureTest {
             .resideInAnyPackage(
                     "gatepin.web.lane..",
                     "gatepin.web.drawing..",
-                    "gatepin.web.motor..",
                     "gatepin.web.plan..",
                     "gatepin.web.shop..",
                     "gatepin.web.photo..",

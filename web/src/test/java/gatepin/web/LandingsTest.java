@@ -7,10 +7,14 @@ import gatepin.core.check.ColdCheck;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.Board;
+import gatepin.core.format.JobArchive;
 import gatepin.core.job.Gate;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Memory;
 import gatepin.core.plan.Wishes;
+import gatepin.core.plate.CodeLetter;
+import gatepin.core.plate.Plate;
 import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
@@ -211,6 +215,46 @@ class LandingsTest {
                     .isEqualTo(new DriveStage(DriveStage.Kind.GEAR_PAIR, 1e-3, 2.5e10, true));
             assertThat(job(context, 3).version(RotationPlan.PART)).isPositive();
             assertThat(job(context, 5).facts().rotation()).isEmpty();
+        }
+    }
+
+    /** The same jobs went out as files before; what the file says of the motor became its parts by another way. */
+    @Test
+    void whatWasKnownOfMotorsUpToTheTwentyNinthIsTheSameAsAWhole() throws Exception {
+        try (ConfigurableApplicationContext context = on("V29.sql")) {
+            for (long id : List.of(1L, 3L, 5L, 8L)) {
+                Facts file = JobArchive.read(Files.newInputStream(FOLDER.resolve("jobs/schema-29-job-" + id + ".zip")))
+                        .value()
+                        .orElseThrow()
+                        .facts();
+                assertThat(job(context, id).facts().kept()).as("job %d", id).isEqualTo(file.kept());
+                assertThat(job(context, id).facts().motor()).as("job %d", id).isEqualTo(file.motor());
+            }
+            Facts scratter = job(context, 1).facts();
+            assertThat(scratter.diagram().columns()).containsOnlyKeys(115, 230);
+            assertThat(scratter.diagram().columns().get(115).rebuilt()).isTrue();
+            assertThat(scratter.diagram().leads().all().get(0).colour()).isEqualTo("a \"blue\" \\ one");
+            Plate auger = job(context, 3).plate().orElseThrow();
+            assertThat(auger.ratedOutputWatts()).isEqualTo(1.5 * 745.7);
+            assertThat(auger.extras().code()).contains(CodeLetter.K);
+            assertThat(auger.extras().text()).isEqualTo("HP 1-1/2 \"old\"");
+            assertThat(job(context, 5).facts().motor().traces().orElseThrow().volts())
+                    .isEqualTo(120);
+            assertThat(job(context, 7).plate().orElseThrow().isThreePhase()).isTrue();
+            assertThat(job(context, 8)
+                            .facts()
+                            .kept()
+                            .find(Board.PART)
+                            .orElseThrow()
+                            .diagram())
+                    .containsOnlyKeys(115, 230);
+            assertThat(job(context, 9)
+                            .column()
+                            .orElseThrow()
+                            .connection()
+                            .swap()
+                            .isNone())
+                    .isTrue();
         }
     }
 

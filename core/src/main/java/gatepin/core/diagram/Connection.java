@@ -1,5 +1,6 @@
 package gatepin.core.diagram;
 
+import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Winding;
@@ -10,6 +11,7 @@ import gatepin.core.machine.Leads;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -47,6 +49,18 @@ public record Connection(
         public String written() {
             return isNone() ? "" : first + " " + second;
         }
+    }
+
+    public Connection {
+        line1 = sorted(line1);
+        line2 = sorted(line2);
+        joined = joined.stream().map(Connection::sorted).toList();
+    }
+
+    private static SortedSet<String> sorted(SortedSet<String> marks) {
+        SortedSet<String> sorted = new TreeSet<>(Marks.NATURAL_ORDER);
+        sorted.addAll(marks);
+        return Collections.unmodifiableSortedSet(sorted);
     }
 
     /** The leads on the two lines and each joined group, with the lines among them, as sets of terminals. */

@@ -92,6 +92,10 @@ public record StudBoard(List<List<String>> rows) {
         return rows.stream().flatMap(List::stream).toList();
     }
 
+    boolean has(String stud) {
+        return rows.stream().anyMatch(r -> r.contains(stud));
+    }
+
     private Nodes nodes(Collection<Link> links) {
         Nodes.Builder builder =
                 Nodes.over(studs().stream().map(Terminal::splice).toList());

@@ -39,7 +39,6 @@ import gatepin.core.job.Part;
 import gatepin.core.lane.Facts;
 import gatepin.core.lane.Parts;
 import gatepin.core.plan.Wishes;
-import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.wire.CableLengths;
@@ -97,7 +96,8 @@ public final class FactsJson {
                 .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
                 .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
-                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                // what a later version may say beside is not said in an earlier one; what is no Optional must be there
+                .disable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
                 .enable(DeserializationFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
                 .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .build();
@@ -222,8 +222,8 @@ public final class FactsJson {
         Class<T> type = part.type().orElseThrow(() -> new IllegalArgumentException(part + " is not kept as a whole"));
         try {
             T value = MAPPER.readValue(written, type);
-            if (value == null) {
-                throw new IllegalArgumentException(part + " is there, and says nothing");
+            if (value == null || !part.canBe(value)) {
+                throw new IllegalArgumentException(part + " is there, and says nothing that it can say");
             }
             return kept.with(part, value);
         } catch (JsonProcessingException e) {
@@ -231,7 +231,7 @@ public final class FactsJson {
         }
     }
 
-    /** The value of a part, to be read by {@link #with}; or a plate as it was read, to be read by {@link #plate}. */
+    /** The value of a part, to be read by {@link #with}. */
     public static String write(Object value) {
         return MAPPER.valueToTree(value).toString();
     }
@@ -241,21 +241,13 @@ public final class FactsJson {
         return MAPPER.valueToTree(facts);
     }
 
-    /** Reads a plate that was written; empty where it is of another version. */
-    public static Optional<Plate> plate(String written) {
-        try {
-            return Optional.of(MAPPER.readValue(written, Plate.class));
-        } catch (JsonProcessingException e) {
-            return Optional.empty();
-        }
-    }
-
     /**
      * Reads facts.
      *
+     * @param tables the rows that went along in a file; what stood in them before there were parts is taken from there
      * @throws IllegalArgumentException when they are none, with the place and what is wrong there
      */
-    public static Facts read(JsonNode json) {
+    public static Facts read(JsonNode json, JsonNode tables) {
         try {
             if (json.path("gear") instanceof ObjectNode gear) {
                 // before there were contactors, before what stands ahead was decided, before a dead control circuit was
@@ -266,6 +258,9 @@ public final class FactsJson {
                 }
             }
             partsOfOld(json);
+            if (json instanceof ObjectNode facts) {
+                OldMotor.into(facts, tables);
+            }
             return MAPPER.treeToValue(json, Facts.class);
         } catch (JsonProcessingException e) {
             throw new IllegalArgumentException(e.getOriginalMessage(), e);

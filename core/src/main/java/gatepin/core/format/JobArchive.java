@@ -129,7 +129,8 @@ public record JobArchive(JsonNode job, Facts facts, Map<String, byte[]> photos) 
         }
         JsonNode job = root.value().orElseThrow();
         try {
-            return Reading.of(new JobArchive(job, FactsJson.read(job.path("facts")), photos));
+            return Reading.of(new JobArchive(
+                    job, FactsJson.read(job.path("facts"), job.path("record").path("tables")), photos));
         } catch (RuntimeException e) {
             return failed("Its facts are none that a job can have: " + shown(String.valueOf(e.getMessage())) + ".");
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
 /**
@@ -28,6 +29,8 @@ public final class Part<T> implements Relied {
     private final Set<Gate> reliedOnBy;
     private final Set<Paper> shownOn;
     private final Function<Optional<T>, Optional<Sentence>> lack;
+    private final boolean ofMotor;
+    private final Predicate<T> possible;
 
     private Part(
             String key,
@@ -36,7 +39,9 @@ public final class Part<T> implements Relied {
             Optional<Class<T>> type,
             Set<Gate> reliedOnBy,
             Set<Paper> shownOn,
-            Function<Optional<T>, Optional<Sentence>> lack) {
+            Function<Optional<T>, Optional<Sentence>> lack,
+            boolean ofMotor,
+            Predicate<T> possible) {
         if (!KEY.matcher(key).matches()) {
             throw new IllegalArgumentException(key + " is no key: small letters, at most 40");
         }
@@ -47,6 +52,8 @@ public final class Part<T> implements Relied {
         this.reliedOnBy = reliedOnBy;
         this.shownOn = shownOn;
         this.lack = lack;
+        this.ofMotor = ofMotor;
+        this.possible = possible;
     }
 
     /**
@@ -59,34 +66,63 @@ public final class Part<T> implements Relied {
      */
     public static <T> Part<T> of(String key, String words, Gate gate, Class<T> type) {
         return new Part<>(
-                key, words, Optional.of(gate), Optional.of(type), Set.of(), Set.of(), value -> Optional.empty());
+                key,
+                words,
+                Optional.of(gate),
+                Optional.of(type),
+                Set.of(),
+                Set.of(),
+                value -> Optional.empty(),
+                false,
+                value -> true);
     }
 
     /** A part that is kept in rows of its own, for what is only ever added to, or is asked for by others. */
     public static Part<Void> inRows(String key, String words, Gate gate) {
         return new Part<>(
-                key, words, Optional.of(gate), Optional.empty(), Set.of(), Set.of(), value -> Optional.empty());
+                key,
+                words,
+                Optional.of(gate),
+                Optional.empty(),
+                Set.of(),
+                Set.of(),
+                value -> Optional.empty(),
+                false,
+                value -> true);
     }
 
     /** The same for what belongs to the machine itself, and to no gate. */
     public static Part<Void> inRows(String key, String words) {
         return new Part<>(
-                key, words, Optional.empty(), Optional.empty(), Set.of(), Set.of(), value -> Optional.empty());
+                key,
+                words,
+                Optional.empty(),
+                Optional.empty(),
+                Set.of(),
+                Set.of(),
+                value -> Optional.empty(),
+                false,
+                value -> true);
     }
 
     /** The same part, on which these gates rely: their pins drop when it changes. */
     public Part<T> reliedOnBy(Gate first, Gate... more) {
-        return new Part<>(key, words, gate, type, EnumSet.of(first, more), shownOn, lack);
+        return new Part<>(key, words, gate, type, EnumSet.of(first, more), shownOn, lack, ofMotor, possible);
     }
 
     /** The same part, shown on these papers: one that was taken is of an earlier state once it changes. */
     public Part<T> shownOn(Paper first, Paper... more) {
-        return new Part<>(key, words, gate, type, reliedOnBy, EnumSet.of(first, more), lack);
+        return new Part<>(key, words, gate, type, reliedOnBy, EnumSet.of(first, more), lack, ofMotor, possible);
     }
 
     /** The same part with what its gate lacks of it, given what was said so far. */
     public Part<T> lacking(Function<Optional<T>, Optional<Sentence>> its) {
-        return new Part<>(key, words, gate, type, reliedOnBy, shownOn, its);
+        return new Part<>(key, words, gate, type, reliedOnBy, shownOn, its, ofMotor, possible);
+    }
+
+    /** The same part where it is the motor's own: it stays with the motor, in whatever machine or on whatever shelf that is. */
+    public Part<T> ofTheMotor() {
+        return new Part<>(key, words, gate, type, reliedOnBy, shownOn, lack, true, possible);
     }
 
     /** What it is stored as. */
@@ -107,6 +143,21 @@ public final class Part<T> implements Relied {
     /** What it holds; empty where it is kept in rows of its own. */
     public Optional<Class<T>> type() {
         return type;
+    }
+
+    /** The same part where not every value of its type can be: what comes from a file or the database is held against it. */
+    public Part<T> that(Predicate<T> canBe) {
+        return new Part<>(key, words, gate, type, reliedOnBy, shownOn, lack, ofMotor, canBe);
+    }
+
+    /** Whether this value can be. */
+    public boolean canBe(T value) {
+        return possible.test(value);
+    }
+
+    /** Whether it stays with the motor, and not with the machine. */
+    public boolean isOfTheMotor() {
+        return ofMotor;
     }
 
     @Override

@@ -12,6 +12,7 @@ import gatepin.core.control.DeadCheck;
 import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Ladder;
 import gatepin.core.diagram.Column;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Kept;
@@ -36,7 +37,6 @@ import java.util.Optional;
  *
  * @param region whose words and rules hold in the shop
  * @param bench what was seen and measured before anything was undone, and of the windings
- * @param motor what plate and diagram say
  * @param supply what it is to run on
  * @param gear the switch, and how it is to be wired
  * @param proof what proves it
@@ -44,24 +44,34 @@ import java.util.Optional;
  * @param lane how the pins stand
  */
 public record Facts(
-        Region region,
-        BenchFacts bench,
-        MotorFacts motor,
-        SupplyFacts supply,
-        GearFacts gear,
-        ProofFacts proof,
-        Kept kept,
-        Lane lane) {
+        Region region, BenchFacts bench, SupplyFacts supply, GearFacts gear, ProofFacts proof, Kept kept, Lane lane) {
     /** A job of whose wiring nothing is proved yet. */
-    public Facts(
-            Region region,
-            BenchFacts bench,
-            MotorFacts motor,
-            SupplyFacts supply,
-            GearFacts gear,
-            Kept kept,
-            Lane lane) {
-        this(region, bench, motor, supply, gear, ProofFacts.NOTHING, kept, lane);
+    public Facts(Region region, BenchFacts bench, SupplyFacts supply, GearFacts gear, Kept kept, Lane lane) {
+        this(region, bench, supply, gear, ProofFacts.NOTHING, kept, lane);
+    }
+
+    /** The leads, and all that the diagram says of them. */
+    public Diagram diagram() {
+        return kept.find(Diagram.PART).orElse(Diagram.NONE);
+    }
+
+    /** What plate and diagram say; where the plate is gone, the voltage is the one that the old cord brought, at the shop's frequency. */
+    public MotorFacts motor() {
+        Optional<Plate> plate = kept.find(Plate.PART);
+        Optional<Traces> traces = plate.isPresent()
+                ? Optional.empty()
+                : kept.find(Traces.Typed.PART).flatMap(t -> Traces.read(t).value());
+        return new MotorFacts(
+                plate.map(Plate::hertz)
+                        .or(() -> traces.map(t -> region.hertz()))
+                        .orElse(0),
+                plate.map(p -> p.ratings().stream().map(Plate.Rating::volts).toList())
+                        .or(() -> traces.map(t -> List.of(t.volts())))
+                        .orElse(List.of()),
+                plate,
+                diagram().leads(),
+                supply.volts().flatMap(v -> diagram().at(v)),
+                traces);
     }
 
     /** The wires as they were found. */
@@ -104,7 +114,6 @@ public record Facts(
         return new Facts(
                 region,
                 bench,
-                motor,
                 supply,
                 new GearFacts(gear.kind(), gear.rating(), Optional.empty()),
                 kept,
@@ -122,9 +131,9 @@ public record Facts(
     /**
      * What plate and diagram say of the motor.
      *
-     * @param hertz the frequency on the plate as far as it is typed, Hz; 0 where it is not
+     * @param hertz the frequency on the plate, Hz; 0 where it is not known
      * @param volts the voltages on the plate, lowest first
-     * @param plate the plate, once it is readable
+     * @param plate the plate, once it is read
      * @param leads the leads; none until they are written down
      * @param column the diagram's column for the chosen voltage
      * @param traces what is left to see where the plate is gone
@@ -136,11 +145,6 @@ public record Facts(
             Leads leads,
             Optional<Column> column,
             Optional<Traces> traces) {
-        /** A motor with a plate, read or not. */
-        public MotorFacts(int hertz, List<Integer> volts, Optional<Plate> plate, Leads leads, Optional<Column> column) {
-            this(hertz, volts, plate, leads, column, Optional.empty());
-        }
-
         public MotorFacts {
             volts = List.copyOf(volts);
         }

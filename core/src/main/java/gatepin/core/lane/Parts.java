@@ -1,9 +1,13 @@
 package gatepin.core.lane;
 
+import gatepin.core.diagram.Board;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Part;
+import gatepin.core.machine.Traces;
 import gatepin.core.plan.Wishes;
+import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.wire.CableLengths;
@@ -22,9 +26,6 @@ public final class Parts {
     public static final Part<Void> SAFE = Part.inRows("safe", "the lock-out", Gate.SAFE);
     public static final Part<Void> FOUND_PHOTOS = Part.inRows("found-photos", "the photos of the wires", Gate.FOUND);
     public static final Part<Void> PLATE_PHOTOS = Part.inRows("plate-photos", "the photos of the plate", Gate.PLATE);
-    public static final Part<Void> PLATE = Part.inRows("plate", "the plate", Gate.PLATE);
-    public static final Part<Void> DIAGRAM = Part.inRows("diagram", "the leads and the diagram", Gate.DIAGRAM);
-    public static final Part<Void> BOARD = Part.inRows("board", "the stud board", Gate.DIAGRAM);
     public static final Part<Void> WINDINGS = Part.inRows("windings", "the windings", Gate.WINDINGS);
     public static final Part<Void> SUPPLY = Part.inRows("supply", "the supply", Gate.SUPPLY);
     public static final Part<Void> GEAR = Part.inRows("gear", "the switch", Gate.SWITCH);
@@ -43,9 +44,10 @@ public final class Parts {
             FoundRecord.PART,
             FOUND_PHOTOS,
             PLATE_PHOTOS,
-            PLATE,
-            DIAGRAM,
-            BOARD,
+            Plate.PART,
+            Traces.Typed.PART,
+            Diagram.PART,
+            Board.PART,
             WINDINGS,
             SUPPLY,
             PanelRun.PART,

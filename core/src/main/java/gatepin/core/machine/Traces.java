@@ -4,6 +4,8 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.TypedMeasure;
 import gatepin.core.TypedNumber.Field;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.supply.CordSize;
 import java.util.ArrayList;
@@ -52,6 +54,10 @@ public record Traces(
             String idleAmps,
             String rpm,
             String family) {
+        /** What is left to see where there is no plate. */
+        public static final Part<Typed> PART = Part.of("traces", "what is left to see", Gate.PLATE, Typed.class)
+                .ofTheMotor();
+
         /** Nothing was typed. */
         public static final Typed NONE = new Typed("", "", "", "", "", "", "", "", "");
 

@@ -1,5 +1,7 @@
 package gatepin.core.plate;
 
+import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +17,10 @@ import java.util.Optional;
  */
 public record Plate(
         double ratedOutputWatts, String outputAsWritten, List<Rating> ratings, int hertz, int rpm, Extras extras) {
+    /** What stands on the motor's plate. */
+    public static final Part<Plate> PART =
+            Part.of("plate", "the plate", Gate.PLATE, Plate.class).ofTheMotor().that(PlateReader::isPossible);
+
     /** One horsepower in watts (mechanical horsepower). */
     public static final double WATTS_PER_HP = 745.7;
 

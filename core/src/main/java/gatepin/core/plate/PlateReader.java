@@ -30,53 +30,8 @@ public final class PlateReader {
 
     private PlateReader() {}
 
-    /**
-     * The fields as typed.
-     *
-     * @param output a number or fraction, such as 3/4, 1-1/2 or 0.55
-     * @param outputUnit "hp" or "kW"
-     * @param lowVolts the only or the lower voltage, or its range such as 220-240
-     * @param lowAmps amps at that voltage, or for both ends of the range, or one figure for its upper end; may be blank
-     * @param highVolts the higher voltage or its range such as 208-230, blank on a motor for one connection
-     * @param highAmps amps at that voltage, as for the lower one; may be blank
-     * @param hertz 50 or 60
-     * @param rpm rated speed
-     * @param family the key of a family, blank where it is not known
-     * @param code code letter, may be blank
-     * @param startMicrofarads start capacitor, may be blank
-     * @param runMicrofarads run capacitor, may be blank
-     * @param text the plate as it reads, may be blank
-     */
-    public record Typed(
-            String output,
-            String outputUnit,
-            String lowVolts,
-            String lowAmps,
-            String highVolts,
-            String highAmps,
-            String hertz,
-            String rpm,
-            String family,
-            String code,
-            String startMicrofarads,
-            String runMicrofarads,
-            String text) {
-        /** A plate that says nothing of family, code letter and capacitors. */
-        public Typed(
-                String output,
-                String outputUnit,
-                String lowVolts,
-                String lowAmps,
-                String highVolts,
-                String highAmps,
-                String hertz,
-                String rpm) {
-            this(output, outputUnit, lowVolts, lowAmps, highVolts, highAmps, hertz, rpm, "", "", "", "", "");
-        }
-    }
-
-    /** Reads a plate. Problems carry the names of the fields of {@link Typed}. */
-    public static Reading<Plate> read(Typed typed) {
+    /** Reads a plate. Problems carry the names of {@link PlateField}. */
+    public static Reading<Plate> read(TypedPlate typed) {
         return new PlateReader().doRead(typed);
     }
 
@@ -94,39 +49,40 @@ public final class PlateReader {
                                 && r.amps().map(a -> a > 0 && a <= 150).orElse(true));
     }
 
-    private Reading<Plate> doRead(Typed typed) {
-        Optional<Double> output = output(typed.output());
-        boolean kilowatts = typed.outputUnit().strip().equalsIgnoreCase("kW");
+    private Reading<Plate> doRead(TypedPlate typed) {
+        Optional<Double> output = output(typed.at(PlateField.OUTPUT));
+        boolean kilowatts = typed.at(PlateField.OUTPUT_UNIT).strip().equalsIgnoreCase("kW");
         double watts = output.orElse(0.0) * (kilowatts ? 1000 : Plate.WATTS_PER_HP);
         if (output.isPresent() && (watts < 5 || watts > MOST_HP * Plate.WATTS_PER_HP)) {
             problems.add(new Problem(
                     "output",
-                    typed.output(),
-                    typed.output().strip() + (kilowatts ? " kW" : " hp")
+                    typed.at(PlateField.OUTPUT),
+                    typed.at(PlateField.OUTPUT).strip() + (kilowatts ? " kW" : " hp")
                             + " is no single-phase motor of this kind: expected up to 15 hp (11 kW). Check the unit."));
         }
-        List<Rating> low = ratings("low", typed.lowVolts(), typed.lowAmps(), true);
-        List<Rating> high = ratings("high", typed.highVolts(), typed.highAmps(), false);
-        Optional<Integer> hertz = whole("hertz", typed.hertz(), "frequency", 50, 60, true);
+        List<Rating> low = ratings("low", typed.at(PlateField.LOW_VOLTS), typed.at(PlateField.LOW_AMPS), true);
+        List<Rating> high = ratings("high", typed.at(PlateField.HIGH_VOLTS), typed.at(PlateField.HIGH_AMPS), false);
+        Optional<Integer> hertz = whole("hertz", typed.at(PlateField.HERTZ), "frequency", 50, 60, true);
         hertz.filter(h -> h != 50 && h != 60)
-                .ifPresent(h -> problems.add(
-                        new Problem("hertz", typed.hertz(), h + " Hz is no mains frequency: it is 50 or 60.")));
-        Optional<Integer> rpm = whole("rpm", typed.rpm(), "rated speed", 100, 3600, true);
+                .ifPresent(h -> problems.add(new Problem(
+                        "hertz", typed.at(PlateField.HERTZ), h + " Hz is no mains frequency: it is 50 or 60.")));
+        Optional<Integer> rpm = whole("rpm", typed.at(PlateField.RPM), "rated speed", 100, 3600, true);
         if (!low.isEmpty()
                 && !high.isEmpty()
                 && VoltageRange.same(high.get(0).volts(), last(low).volts())) {
             problems.add(new Problem(
                     "highVolts",
-                    typed.highVolts(),
-                    typed.highVolts().strip() + " V needs no other connection than "
-                            + typed.lowVolts().strip() + " V. Write both into the first field, as "
-                            + typed.lowVolts().strip() + "-" + typed.highVolts().strip() + "."));
+                    typed.at(PlateField.HIGH_VOLTS),
+                    typed.at(PlateField.HIGH_VOLTS).strip() + " V needs no other connection than "
+                            + typed.at(PlateField.LOW_VOLTS).strip() + " V. Write both into the first field, as "
+                            + typed.at(PlateField.LOW_VOLTS).strip() + "-"
+                            + typed.at(PlateField.HIGH_VOLTS).strip() + "."));
         } else if (!low.isEmpty()
                 && !high.isEmpty()
                 && high.get(0).volts() <= last(low).volts()) {
             problems.add(new Problem(
                     "highVolts",
-                    typed.highVolts(),
+                    typed.at(PlateField.HIGH_VOLTS),
                     "The higher voltage must be above " + last(low).volts()
                             + " V. Leave it empty on a motor for one voltage."));
         }
@@ -138,7 +94,7 @@ public final class PlateReader {
         ratings.addAll(high);
         Plate plate = new Plate(
                 watts,
-                typed.output().strip() + (kilowatts ? " kW" : " hp"),
+                typed.at(PlateField.OUTPUT).strip() + (kilowatts ? " kW" : " hp"),
                 ratings,
                 hertz.orElseThrow(),
                 rpm.orElseThrow(),
@@ -198,40 +154,43 @@ public final class PlateReader {
                 .toList();
     }
 
-    private Plate.Extras extras(Typed typed) {
-        Optional<MotorFamily> family = MotorFamily.of(typed.family());
-        if (family.isEmpty() && !typed.family().isBlank()) {
-            problems.add(new Problem("family", typed.family(), "Choose one of the families listed, or “not known”."));
+    private Plate.Extras extras(TypedPlate typed) {
+        Optional<MotorFamily> family = MotorFamily.of(typed.at(PlateField.FAMILY));
+        if (family.isEmpty() && !typed.at(PlateField.FAMILY).isBlank()) {
+            problems.add(new Problem(
+                    "family", typed.at(PlateField.FAMILY), "Choose one of the families listed, or “not known”."));
         }
-        Optional<CodeLetter> code = CodeLetter.of(typed.code());
-        if (code.isEmpty() && !typed.code().isBlank()) {
+        Optional<CodeLetter> code = CodeLetter.of(typed.at(PlateField.CODE));
+        if (code.isEmpty() && !typed.at(PlateField.CODE).isBlank()) {
             problems.add(new Problem(
                     "code",
-                    typed.code(),
-                    "“" + typed.code().strip() + "” is no code letter: they run from A to V, without I, O and Q."));
+                    typed.at(PlateField.CODE),
+                    "“" + typed.at(PlateField.CODE).strip()
+                            + "” is no code letter: they run from A to V, without I, O and Q."));
         }
-        Optional<Double> start = microfarads("startMicrofarads", typed.startMicrofarads());
-        Optional<Double> run = microfarads("runMicrofarads", typed.runMicrofarads());
+        Optional<Double> start = microfarads("startMicrofarads", typed.at(PlateField.START_MICROFARADS));
+        Optional<Double> run = microfarads("runMicrofarads", typed.at(PlateField.RUN_MICROFARADS));
         family.ifPresent(known -> {
             if (start.isPresent() && !known.hasStartCapacitor()) {
                 problems.add(new Problem(
                         "startMicrofarads",
-                        typed.startMicrofarads(),
+                        typed.at(PlateField.START_MICROFARADS),
                         "A motor that is " + known.words() + " has no start capacitor. Leave this empty, or choose"
                                 + " another family."));
             }
             if (run.isPresent() && !known.hasRunCapacitor()) {
                 problems.add(new Problem(
                         "runMicrofarads",
-                        typed.runMicrofarads(),
+                        typed.at(PlateField.RUN_MICROFARADS),
                         "A motor that is " + known.words() + " has no run capacitor. Leave this empty, or choose"
                                 + " another family."));
             }
         });
-        if (typed.text().length() > MOST_TEXT) {
+        if (typed.at(PlateField.TEXT).length() > MOST_TEXT) {
             problems.add(new Problem("text", "", "The text is too long: at most " + MOST_TEXT + " letters."));
         }
-        return new Plate.Extras(family, code, start, run, typed.text().strip());
+        return new Plate.Extras(
+                family, code, start, run, typed.at(PlateField.TEXT).strip());
     }
 
     /** A capacitor as stamped; "MFD", "mF" and "MF" on a motor mean microfarads (common practice). */
@@ -262,11 +221,11 @@ public final class PlateReader {
     }
 
     /** A plate cannot state more out than in, nor a speed at or above synchronous. */
-    private void impossible(Plate plate, Typed typed) {
+    private void impossible(Plate plate, TypedPlate typed) {
         if (plate.slip() <= 0 || plate.slip() >= MOST_SLIP) {
             problems.add(new Problem(
                     "rpm",
-                    typed.rpm(),
+                    typed.at(PlateField.RPM),
                     String.format(
                             java.util.Locale.ROOT,
                             "%d rpm fits no induction motor at %d Hz: under load it turns a little slower than %.0f rpm, or"
@@ -282,7 +241,7 @@ public final class PlateReader {
             if (most > 1) {
                 problems.add(new Problem(
                         isLower ? "lowAmps" : "highAmps",
-                        isLower ? typed.lowAmps() : typed.highAmps(),
+                        isLower ? typed.at(PlateField.LOW_AMPS) : typed.at(PlateField.HIGH_AMPS),
                         String.format(
                                 java.util.Locale.ROOT,
                                 "%s%d V × %.1f A is %.0f VA in, but %s is %.0f W out: more comes out than goes in. One"

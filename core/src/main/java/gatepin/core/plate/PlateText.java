@@ -263,7 +263,7 @@ public final class PlateText {
     }
 
     /** The plate's fields as far as they were understood; the rest is blank. */
-    public PlateReader.Typed fields() {
+    public TypedPlate fields() {
         List<String> volts = PieceReader.numbers(value(Kind.VOLTS).orElse(""));
         List<String> amps = PieceReader.numbers(value(Kind.AMPS).orElse(""));
         String output = value(Kind.OUTPUT).orElse("");
@@ -280,7 +280,7 @@ public final class PlateText {
         boolean inStep = amps.size() == volts.size();
         int lowAmps = inStep ? low : Math.min(1, amps.size());
         boolean dual = low < volts.size();
-        return new PlateReader.Typed(
+        return TypedPlate.of(
                 output.replaceFirst("\\s*(hp|kW)$", ""),
                 kilowatts ? "kW" : "hp",
                 String.join("-", volts.subList(0, low)),

@@ -14,6 +14,7 @@ import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.diagram.DiagramPattern;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.gear.SwitchKind;
@@ -23,7 +24,6 @@ import gatepin.core.job.Lane;
 import gatepin.core.job.Lane.Pin;
 import gatepin.core.lane.Facts.BenchFacts;
 import gatepin.core.lane.Facts.GearFacts;
-import gatepin.core.lane.Facts.MotorFacts;
 import gatepin.core.lane.Facts.SupplyFacts;
 import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.machine.Leads;
@@ -31,6 +31,7 @@ import gatepin.core.plan.Plan;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.TypedPlate;
 import gatepin.core.rotation.DriveTrain;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.RotationPlan.Hazard;
@@ -71,8 +72,8 @@ class WorkupTest {
             String pattern, String output, int volts, String family, String rating, List<MeterReading> readings) {}
 
     private static Plate plate(String output, String family) {
-        return PlateReader.read(new PlateReader.Typed(
-                        output, "hp", "115", "13.8", "230", "6.9", "60", "1725", family, "", "", "", ""))
+        return PlateReader.read(
+                        TypedPlate.of(output, "hp", "115", "13.8", "230", "6.9", "60", "1725", family, "", "", "", ""))
                 .value()
                 .orElseThrow();
     }
@@ -89,21 +90,22 @@ class WorkupTest {
                         Optional.of(
                                 new SafeRecord(SafeRecord.Disconnect.LOOSE, "", false, false, false, true, List.of())),
                         new WindingRecord(leads.marks(), typed.readings(), Hints.NONE, true, Optional.empty())),
-                new MotorFacts(
-                        60,
-                        List.of(115, 230),
-                        Optional.of(plate(typed.output(), typed.family())),
-                        leads,
-                        Optional.of(new Column(
-                                ConnectionReader.read(pattern.column(typed.volts(), List.of(115, 230)), leads)
-                                        .value()
-                                        .orElseThrow(),
-                                StatedRotation.NOT_STATED))),
                 new SupplyFacts(
                         Optional.of(typed.volts()),
                         typed.volts() == 230 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL),
                 new GearFacts(Optional.of(SwitchKind.CROSS_CORNER_DRUM), typed.rating(), plan),
                 Kept.NOTHING
+                        .with(Plate.PART, plate(typed.output(), typed.family()))
+                        .with(
+                                Diagram.PART,
+                                Diagram.NONE
+                                        .with(leads)
+                                        .with(new Column(
+                                                ConnectionReader.read(
+                                                                pattern.column(typed.volts(), List.of(115, 230)), leads)
+                                                        .value()
+                                                        .orElseThrow(),
+                                                StatedRotation.NOT_STATED)))
                         .with(FoundRecord.PART, new FoundRecord(true, List.of()))
                         .with(CableLengths.PART, new CableLengths(2, 3)),
                 lane);
@@ -175,7 +177,6 @@ class WorkupTest {
         Facts nothing = new Facts(
                 Region.NORTH_AMERICA,
                 new BenchFacts(Optional.empty(), WindingRecord.NOTHING),
-                new MotorFacts(0, List.of(), Optional.empty(), new Leads(List.of()), Optional.empty()),
                 new SupplyFacts(Optional.empty(), Supply.Kind.HOT_AND_NEUTRAL),
                 new GearFacts(Optional.empty(), "", Optional.empty()),
                 Kept.NOTHING,
@@ -207,15 +208,12 @@ class WorkupTest {
         Facts burning = new Facts(
                 right.region(),
                 right.bench(),
-                new MotorFacts(
-                        right.motor().hertz(),
-                        right.motor().volts(),
-                        right.motor().plate(),
-                        right.motor().leads(),
-                        Optional.of(new Column(low.connection().at(230), low.rotation(), false))),
                 right.supply(),
                 right.gear(),
-                right.kept(),
+                right.kept()
+                        .with(
+                                Diagram.PART,
+                                right.diagram().with(new Column(low.connection().at(230), low.rotation(), false))),
                 right.lane());
         Evidence evidence = Workup.of(burning, MEMORY).evidence();
 
@@ -245,15 +243,10 @@ class WorkupTest {
                 new Facts(
                         facts.region(),
                         facts.bench(),
-                        new MotorFacts(
-                                facts.motor().hertz(),
-                                facts.motor().volts(),
-                                facts.motor().plate(),
-                                facts.motor().leads(),
-                                Optional.of(new Column(column.connection(), stated))),
                         facts.supply(),
                         facts.gear(),
                         facts.kept()
+                                .with(Diagram.PART, facts.diagram().with(new Column(column.connection(), stated)))
                                 .with(
                                         RotationPlan.PART,
                                         new RotationPlan(
@@ -400,7 +393,6 @@ class WorkupTest {
         Facts with = new Facts(
                 plain.region(),
                 new BenchFacts(Optional.of(safe), plain.bench().windings()),
-                plain.motor(),
                 plain.supply(),
                 plain.gear(),
                 plain.kept(),
@@ -425,7 +417,6 @@ class WorkupTest {
         assertThat(charged(new Facts(
                         plain.region(),
                         new BenchFacts(Optional.empty(), plain.bench().windings()),
-                        plain.motor(),
                         plain.supply(),
                         plain.gear(),
                         plain.kept(),

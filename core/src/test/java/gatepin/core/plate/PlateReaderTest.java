@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PlateReaderTest {
     private static Reading<Plate> read(String output, String unit, String rest) {
         String[] f = rest.split(",", -1);
-        return PlateReader.read(new PlateReader.Typed(
+        return PlateReader.read(TypedPlate.of(
                 output, unit, f[0].strip(), f[1].strip(), f[2].strip(), f[3].strip(), f[4].strip(), f[5].strip()));
     }
 
@@ -100,7 +100,7 @@ class PlateReaderTest {
 
     private static Reading<Plate> extras(String family, String code, String start, String run) {
         return PlateReader.read(
-                new PlateReader.Typed("3/4", "hp", "115", "13.8", "", "", "60", "1725", family, code, start, run, ""));
+                TypedPlate.of("3/4", "hp", "115", "13.8", "", "", "60", "1725", family, code, start, run, ""));
     }
 
     @Test

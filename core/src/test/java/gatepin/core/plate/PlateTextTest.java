@@ -138,11 +138,15 @@ class PlateTextTest {
     void ofAPlateForTwoFrequenciesTheFiguresOfTheOwnOneAreTaken() {
         PlateText plate = PlateText.read("HP 1/2 V 115 A 8/9.6 HZ 60/50 RPM 1725/1425");
 
-        PlateReader.Typed here = plate.at(60).fields();
-        assertThat(List.of(here.hertz(), here.rpm(), here.lowAmps())).containsExactly("60", "1725", "8");
-        PlateReader.Typed there = plate.at(50).fields();
-        assertThat(List.of(there.hertz(), there.rpm(), there.lowAmps())).containsExactly("50", "1425", "9.6");
-        assertThat(plate.fields().rpm()).as("nobody said where it is to run").isEmpty();
+        TypedPlate here = plate.at(60).fields();
+        assertThat(List.of(here.at(PlateField.HERTZ), here.at(PlateField.RPM), here.at(PlateField.LOW_AMPS)))
+                .containsExactly("60", "1725", "8");
+        TypedPlate there = plate.at(50).fields();
+        assertThat(List.of(there.at(PlateField.HERTZ), there.at(PlateField.RPM), there.at(PlateField.LOW_AMPS)))
+                .containsExactly("50", "1425", "9.6");
+        assertThat(plate.fields().at(PlateField.RPM))
+                .as("nobody said where it is to run")
+                .isEmpty();
         PlateText dual =
                 PlateText.read("HP 1/2 V 115/230 A 8/4 HZ 60/50 RPM 1725/1425").at(60);
         assertThat(dual.value(Kind.AMPS)).as("amps of two voltages").hasValue("8/4");
@@ -152,12 +156,12 @@ class PlateTextTest {
 
     @Test
     void fieldsAreFilledForTheForm() {
-        PlateReader.Typed typed = PlateText.read(
+        TypedPlate typed = PlateText.read(
                         "1-1/2 HP 115/208-230 V 18.4/9.6-9.2 A 1PH 60HZ 1725 RPM CODE K START CAP 500 MFD")
                 .fields();
 
         assertThat(typed)
-                .isEqualTo(new PlateReader.Typed(
+                .isEqualTo(TypedPlate.of(
                         "1-1/2",
                         "hp",
                         "115",
@@ -170,7 +174,7 @@ class PlateTextTest {
                         "K",
                         "500",
                         "",
-                        typed.text()));
+                        typed.at(PlateField.TEXT)));
         assertThat(PlateReader.read(typed).problems()).isEmpty();
     }
 

@@ -10,6 +10,7 @@ import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
@@ -232,7 +233,7 @@ class BenchDesk {
             SwitchKind gear = file.gear().orElseThrow(() -> new StaleEdit(Parts.GEAR));
             Circuit circuit = file.workup()
                     .circuit(shown.wiring().wires(), gear.chart())
-                    .orElseThrow(() -> new StaleEdit(Parts.DIAGRAM));
+                    .orElseThrow(() -> new StaleEdit(Diagram.PART));
             List<Wire> wires = WorkingOrder.of(shown.wiring().wires());
             if (file.facts()
                     .gear()

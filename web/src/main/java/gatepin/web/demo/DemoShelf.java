@@ -3,6 +3,7 @@ package gatepin.web.demo;
 import gatepin.core.exchange.Mount;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.core.plate.TypedPlate;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
@@ -68,9 +69,9 @@ final class DemoShelf {
     }
 
     private static void put(ExchangeDesk desk, long shop, Kept motor, String plate) {
-        Optional<PlateReader.Typed> typed = Optional.of(plate)
+        Optional<TypedPlate> typed = Optional.of(plate)
                 .filter(p -> !p.isEmpty())
                 .map(p -> PlateText.read(p).fields());
-        desk.put(shop, motor, typed, typed.flatMap(t -> PlateReader.read(t).value()));
+        desk.put(shop, motor, typed.flatMap(t -> PlateReader.read(t).value()));
     }
 }

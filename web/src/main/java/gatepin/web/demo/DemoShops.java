@@ -4,8 +4,10 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.control.ControlWishes;
+import gatepin.core.diagram.Board;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.diagram.StudBoard;
 import gatepin.core.diagram.StudBoardReader;
 import gatepin.core.found.FoundRecord;
@@ -21,6 +23,7 @@ import gatepin.core.machine.StandardMarks;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.core.plate.TypedPlate;
 import gatepin.core.rotation.DriveStage;
 import gatepin.core.rotation.DriveTrain;
 import gatepin.core.rotation.RotationPlan;
@@ -36,7 +39,6 @@ import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.winding.HiddenMotor.Way;
 import gatepin.core.winding.MeterReading;
-import gatepin.web.gate.diagram.BoardStore.Board;
 import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.gate.windings.WindingStore.PadLead;
 import gatepin.web.lane.JobFile;
@@ -186,10 +188,9 @@ public class DemoShops implements ApplicationRunner {
         desks.check().hide(id, machine.equals("Hay-loft winch") ? "inner-closed-start switch" : "");
         if (!plate.isEmpty()) {
             String[] f = plate.replace("_", "").split(" ", -1);
-            PlateReader.Typed typed =
-                    new PlateReader.Typed(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11], "");
-            desks.plate()
-                    .save(id, Seen.ANY, typed, PlateReader.read(typed).value().orElseThrow());
+            TypedPlate typed =
+                    TypedPlate.of(f[0], f[1], f[2], f[3], f[4], f[5], f[6], f[7], f[8], f[9], f[10], f[11], "");
+            desks.plate().save(id, Seen.ANY, PlateReader.read(typed).value().orElseThrow());
             pins.pull(id, Gate.PLATE, "");
         }
         return id;
@@ -408,8 +409,8 @@ public class DemoShops implements ApplicationRunner {
     }
 
     private void plateAsItReads(long job, String text) {
-        PlateReader.Typed typed = PlateText.read(text).fields();
-        desks.plate().save(job, Seen.ANY, typed, PlateReader.read(typed).value().orElseThrow());
+        TypedPlate typed = PlateText.read(text).fields();
+        desks.plate().save(job, Seen.ANY, PlateReader.read(typed).value().orElseThrow());
     }
 
     private void diagram(
@@ -440,7 +441,7 @@ public class DemoShops implements ApplicationRunner {
         desks.diagram()
                 .save(
                         job,
-                        Seen.any(Parts.DIAGRAM).and(Parts.SUPPLY, Seen.ANY),
+                        Seen.any(Diagram.PART).and(Parts.SUPPLY, Seen.ANY),
                         leads,
                         new Column(
                                 ConnectionReader.read(typed, leads).value().orElseThrow(),

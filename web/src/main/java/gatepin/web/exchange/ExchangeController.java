@@ -12,6 +12,7 @@ import gatepin.core.lane.Parts;
 import gatepin.core.plate.Plate;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.core.plate.TypedPlate;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.rotation.StatedRotation.End;
@@ -185,7 +186,7 @@ class ExchangeController {
         List<Problem> problems = new ArrayList<>();
         String name = name(typed, problems);
         String text = typed.getOrDefault("plate", "").strip();
-        Optional<PlateReader.Typed> fields = Optional.of(text)
+        Optional<TypedPlate> fields = Optional.of(text)
                 .filter(t -> !t.isEmpty())
                 .map(t -> PlateText.read(t).fields());
         Optional<Reading<Plate>> plate = fields.map(PlateReader::read);
@@ -208,7 +209,7 @@ class ExchangeController {
                         default -> Optional.empty();
                     },
                     mount);
-            if (desk.put(id, kept, fields, plate.flatMap(Reading::value))) {
+            if (desk.put(id, kept, plate.flatMap(Reading::value))) {
                 return new ModelAndView("redirect:/shops/" + id + "/motors?saved");
             }
             problems.add(new Problem("name", name, "There is a motor of this name on the shelf."));

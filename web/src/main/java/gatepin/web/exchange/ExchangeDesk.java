@@ -2,6 +2,8 @@ package gatepin.web.exchange;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.diagram.Board;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.exchange.Exchange;
 import gatepin.core.exchange.Match;
 import gatepin.core.exchange.Mount;
@@ -13,15 +15,14 @@ import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.Plate;
-import gatepin.core.plate.PlateReader;
 import gatepin.core.supply.Region;
 import gatepin.web.exchange.SpareStore.Scrapped;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
-import gatepin.web.motor.MotorStore;
 import gatepin.web.shop.ShopStore;
 import java.util.List;
 import java.util.Optional;
@@ -32,23 +33,22 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ExchangeDesk {
     /** Everything that a job knows of its motor. */
-    private static final Seen THE_MOTOR = Seen.any(Parts.PLATE)
-            .and(Parts.DIAGRAM, Seen.ANY)
-            .and(Parts.BOARD, Seen.ANY)
+    private static final Seen THE_MOTOR = Seen.any(Plate.PART)
+            .and(Diagram.PART, Seen.ANY)
+            .and(Board.PART, Seen.ANY)
             .and(Parts.WINDINGS, Seen.ANY);
 
     private final Acts acts;
     private final JobStore jobs;
-    private final MotorStore motors;
+    private final PartStore parts;
     private final SpareStore spares;
     private final OldMountStore mounts;
     private final ShopStore shops;
 
-    ExchangeDesk(
-            Acts acts, JobStore jobs, MotorStore motors, SpareStore spares, OldMountStore mounts, ShopStore shops) {
+    ExchangeDesk(Acts acts, JobStore jobs, PartStore parts, SpareStore spares, OldMountStore mounts, ShopStore shops) {
         this.acts = acts;
         this.jobs = jobs;
-        this.motors = motors;
+        this.parts = parts;
         this.spares = spares;
         this.mounts = mounts;
         this.shops = shops;
@@ -69,13 +69,14 @@ public class ExchangeDesk {
     }
 
     private OnShelf known(Kept kept) {
-        Leads leads = motors.leadsOf(kept.motorId());
+        gatepin.core.job.Kept known = parts.ofMotor(kept.motorId());
+        Leads leads = known.find(Diagram.PART).orElse(Diagram.NONE).leads();
         boolean startLeads = leads.all().stream().anyMatch(l -> l.isOf(Role.START));
         return new OnShelf(
                 kept,
                 new Spare(
                         kept.name(),
-                        motors.plate(kept.motorId()),
+                        known.find(Plate.PART),
                         kept.startEndsOut().or(() -> startLeads ? Optional.of(true) : Optional.empty()),
                         Mount.read(kept.mount()).value().orElse(Mount.UNMEASURED),
                         kept.tested()),
@@ -91,12 +92,12 @@ public class ExchangeDesk {
 
     /** Puts a motor on the shelf that was in no machine here; gives false where one is called so already. */
     @Transactional
-    public boolean put(long shop, Kept described, Optional<PlateReader.Typed> typed, Optional<Plate> plate) {
+    public boolean put(long shop, Kept described, Optional<Plate> plate) {
         if (spares.isCalled(shop, described.name())) {
             return false;
         }
         long motor = spares.blank(shop);
-        plate.ifPresent(p -> motors.savePlate(motor, typed.orElseThrow(), p));
+        plate.ifPresent(p -> parts.writeOfMotor(motor, Plate.PART, p));
         spares.put(
                 new Kept(
                         motor,
@@ -172,7 +173,7 @@ public class ExchangeDesk {
         acts.on(jobId, THE_MOTOR, act -> {
             long shop = act.job().shopId();
             if (spares.isCalled(shop, name)) {
-                throw new StaleEdit(Parts.PLATE);
+                throw new StaleEdit(Plate.PART);
             }
             shelve(act.before(), name, note, act.person());
             spares.into(spares.blank(shop), Optional.of(spares.machine(jobId)));
@@ -223,7 +224,7 @@ public class ExchangeDesk {
     public void putIn(long jobId, long motorId) {
         acts.on(jobId, THE_MOTOR, act -> {
             long shop = act.job().shopId();
-            Kept spare = spares.hold(shop, motorId).orElseThrow(() -> new StaleEdit(Parts.PLATE));
+            Kept spare = spares.hold(shop, motorId).orElseThrow(() -> new StaleEdit(Plate.PART));
             boolean known = act.before().plate().isPresent()
                     || !act.before().leads().all().isEmpty();
             if (known) {

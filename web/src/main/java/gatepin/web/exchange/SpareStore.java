@@ -129,8 +129,7 @@ class SpareStore {
 
     /** A motor of no machine, of which nothing is known. */
     long blank(long shop) {
-        return NewRow.key(jdbc.sql("insert into motor (shop_id, machine_id, output, output_unit, hertz, rpm)"
-                        + " values (:shop, null, '', 'hp', 0, 0)")
+        return NewRow.key(jdbc.sql("insert into motor (shop_id, machine_id) values (:shop, null)")
                 .param("shop", shop));
     }
 

@@ -1,6 +1,7 @@
 package gatepin.web.form;
 
-import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.PlateField;
+import gatepin.core.plate.TypedPlate;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,24 +13,11 @@ import java.util.List;
  * @param yours what was typed here
  */
 public record Conflict(String field, String theirs, String yours) {
-    public static List<Conflict> plate(PlateReader.Typed yours, PlateReader.Typed theirs) {
+    public static List<Conflict> plate(TypedPlate yours, TypedPlate theirs) {
         List<Conflict> conflicts = new ArrayList<>();
-        compare(
-                conflicts,
-                "Output",
-                yours.output() + " " + yours.outputUnit(),
-                theirs.output() + " " + theirs.outputUnit());
-        compare(conflicts, "Volts", yours.lowVolts(), theirs.lowVolts());
-        compare(conflicts, "Amps", yours.lowAmps(), theirs.lowAmps());
-        compare(conflicts, "Higher volts", yours.highVolts(), theirs.highVolts());
-        compare(conflicts, "Amps at the higher volts", yours.highAmps(), theirs.highAmps());
-        compare(conflicts, "Hertz", yours.hertz(), theirs.hertz());
-        compare(conflicts, "Rpm", yours.rpm(), theirs.rpm());
-        compare(conflicts, "Family", yours.family(), theirs.family());
-        compare(conflicts, "Code letter", yours.code(), theirs.code());
-        compare(conflicts, "Start capacitor", yours.startMicrofarads(), theirs.startMicrofarads());
-        compare(conflicts, "Run capacitor", yours.runMicrofarads(), theirs.runMicrofarads());
-        compare(conflicts, "As it reads", yours.text(), theirs.text());
+        for (PlateField field : PlateField.values()) {
+            compare(conflicts, field.title(), yours.at(field), theirs.at(field));
+        }
         return conflicts;
     }
 

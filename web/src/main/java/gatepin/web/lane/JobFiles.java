@@ -92,6 +92,6 @@ public class JobFiles {
         Recalled recalled = new Recalled();
         keepers.forEach(k -> k.recall(job, recalled));
         Map<Part<?>, Integer> versions = jobs.versions(job.id());
-        return new JobFile(job, Workup.of(recalled.facts(job, pins.lane(job.id())), memory), versions, recalled.kept());
+        return new JobFile(job, Workup.of(recalled.facts(job, pins.pins(job.id())), memory), versions, recalled.kept());
     }
 }

@@ -135,8 +135,7 @@ public class JobStore {
                 .param("shop", shopId)
                 .param("name", machine)
                 .param("note", note));
-        jdbc.sql("insert into motor (shop_id, machine_id, output, output_unit, hertz, rpm)"
-                        + " values (:shop, :machine, '', 'hp', 0, 0)")
+        jdbc.sql("insert into motor (shop_id, machine_id) values (:shop, :machine)")
                 .param("shop", shopId)
                 .param("machine", machineId)
                 .update();

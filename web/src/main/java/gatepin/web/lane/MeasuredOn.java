@@ -3,6 +3,7 @@ package gatepin.web.lane;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.job.Part;
 import gatepin.core.lane.Parts;
+import gatepin.core.plate.Plate;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +32,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     private static final String HELD_AGAINST = MeasuredOn.class.getName() + ".heldAgainst";
     private static final String BETWEEN = "|";
     private static final Set<Part<?>> OF_THE_MOTOR =
-            Set.of(Parts.WINDINGS, Parts.PLATE, Parts.FOUND_PHOTOS, Parts.PLATE_PHOTOS);
+            Set.of(Parts.WINDINGS, Plate.PART, Parts.FOUND_PHOTOS, Parts.PLATE_PHOTOS);
 
     /** What a room keeps that readings are taken of: another is told by another word. */
     public interface Thing {

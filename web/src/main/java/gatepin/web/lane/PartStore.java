@@ -3,12 +3,14 @@ package gatepin.web.lane;
 import gatepin.core.format.FactsJson;
 import gatepin.core.job.Kept;
 import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** The parts of jobs that are kept as a whole: one row each, whatever it holds. */
+/** The parts of jobs, and of motors, that are kept as a whole: one row each, whatever it holds. */
 @Repository
 public class PartStore implements Keeper {
     private static final Logger LOG = LoggerFactory.getLogger(PartStore.class);
@@ -21,41 +23,76 @@ public class PartStore implements Keeper {
 
     @Override
     public void recall(Job job, Recalled into) {
-        Kept[] kept = {Kept.NOTHING};
-        jdbc.sql("select part, json from job_part where job_id = :job")
-                .param("job", job.id())
-                .query(row -> {
-                    kept[0] = with(kept[0], job, row.getString("part"), row.getString("json"));
-                });
-        into.parts(kept[0]);
+        into.parts(read("select part, json from job_part where job_id = :id", job.id(), ofMotor(job.motorId())));
+    }
+
+    /** What is known of a motor, wherever it is. */
+    public Kept ofMotor(long motorId) {
+        return read("select part, json from motor_part where motor_id = :id", motorId, Kept.NOTHING);
+    }
+
+    private Kept read(String select, long id, Kept before) {
+        Kept[] kept = {before};
+        jdbc.sql(select).param("id", id).query(row -> {
+            kept[0] = with(kept[0], id, row.getString("part"), row.getString("json"));
+        });
+        return kept[0];
     }
 
     /** A document that is no value of its part, as after a hand in the database, is left as it is: the part counts as not said. */
-    private static Kept with(Kept kept, Job job, String part, String json) {
+    private static Kept with(Kept kept, long id, String part, String json) {
         try {
             return FactsJson.with(kept, part, json);
         } catch (IllegalArgumentException e) {
-            LOG.error("job {}: what is kept as {} cannot be read", job.id(), part);
+            LOG.error("{}: what is kept as {} cannot be read", id, part);
             return kept.withUnknown(part, json);
         }
     }
 
     /** Writes a part anew. */
-    public <T> void write(long jobId, Part<T> part, T value) {
-        write(jobId, part.key(), FactsJson.write(value));
+    public <T> void write(Job job, Part<T> part, T value) {
+        write(job, part.key(), part.isOfTheMotor(), FactsJson.write(value));
     }
 
     /** Writes all parts that somebody else kept, those that nobody here knows as well. */
-    public void write(long jobId, Kept kept) {
-        kept.values().forEach((key, value) -> write(jobId, key, FactsJson.write(value)));
-        kept.unknown().forEach((key, json) -> write(jobId, key, json));
+    public void write(Job job, Kept kept) {
+        kept.values()
+                .forEach((key, value) ->
+                        write(job, key, Parts.of(key).map(Part::isOfTheMotor).orElse(false), FactsJson.write(value)));
+        kept.unknown().forEach((key, json) -> write(job, key, false, json));
     }
 
-    private void write(long jobId, String key, String json) {
-        jdbc.sql("replace into job_part (job_id, part, json) values (:job, :part, :json)")
-                .param("job", jobId)
-                .param("part", key)
-                .param("json", json)
+    private void write(Job job, String key, boolean ofMotor, String json) {
+        if (ofMotor) {
+            writeOfMotor(job.motorId(), key, json);
+        } else {
+            write("replace into job_part (job_id, part, json) values (:id, :part, :json)", job.id(), key, json);
+        }
+    }
+
+    /** Writes a part of a motor that may be in no machine. */
+    public <T> void writeOfMotor(long motorId, Part<T> part, T value) {
+        writeOfMotor(motorId, part.key(), FactsJson.write(value));
+    }
+
+    private void writeOfMotor(long motorId, String key, String json) {
+        write("replace into motor_part (motor_id, part, json) values (:id, :part, :json)", motorId, key, json);
+    }
+
+    private void write(String replace, long id, String key, String json) {
+        jdbc.sql(replace).param("id", id).param("part", key).param("json", json).update();
+    }
+
+    /** A part of the motor is not said any more. */
+    public void forgetOfMotor(long motorId, Part<?> part) {
+        jdbc.sql("delete from motor_part where motor_id = :id and part = :part")
+                .param("id", motorId)
+                .param("part", part.key())
                 .update();
+    }
+
+    /** The value of one part of a motor; empty until it is said. */
+    public <T> Optional<T> findOfMotor(long motorId, Part<T> part) {
+        return ofMotor(motorId).find(part);
     }
 }

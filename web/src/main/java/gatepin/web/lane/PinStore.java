@@ -1,7 +1,6 @@
 package gatepin.web.lane;
 
 import gatepin.core.job.Gate;
-import gatepin.core.job.Lane;
 import gatepin.core.job.Lane.Pin;
 import gatepin.core.words.SentenceText;
 import java.util.EnumMap;
@@ -19,7 +18,7 @@ public class PinStore {
         this.jdbc = jdbc;
     }
 
-    public Lane lane(long jobId) {
+    Map<Gate, Pin> pins(long jobId) {
         Map<Gate, Pin> pins = new EnumMap<>(Gate.class);
         jdbc.sql("select gate, state, reason from pin where job_id = :job")
                 .param("job", jobId)
@@ -30,13 +29,7 @@ public class PinStore {
                                     Pin.State.valueOf(row.getString("state")),
                                     SentenceText.read(row.getString("reason"))));
                 });
-        boolean plateGone = jdbc.sql(
-                        "select exists (select 1 from job join motor on motor.machine_id = job.machine_id"
-                                + " join plate_trace on plate_trace.motor_id = motor.id where job.id = :job and motor.output = '')")
-                .param("job", jobId)
-                .query(Boolean.class)
-                .single();
-        return new Lane(pins, plateGone);
+        return pins;
     }
 
     public void set(long jobId, Gate gate, Pin pin) {

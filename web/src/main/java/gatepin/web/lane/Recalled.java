@@ -3,12 +3,11 @@ package gatepin.web.lane;
 import gatepin.core.ahead.AheadRecord;
 import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Wire;
-import gatepin.core.diagram.Column;
 import gatepin.core.gear.SwitchKind;
+import gatepin.core.job.Gate;
 import gatepin.core.job.Kept;
 import gatepin.core.job.Lane;
 import gatepin.core.lane.Facts;
-import gatepin.core.machine.Leads;
 import gatepin.core.machine.Traces;
 import gatepin.core.paper.PaperRecord;
 import gatepin.core.plate.Plate;
@@ -25,12 +24,6 @@ public final class Recalled {
     private final Map<Class<?>, Object> kept = new HashMap<>();
     private Optional<SafeRecord> safe = Optional.empty();
     private WindingRecord windings = WindingRecord.NOTHING;
-    private int hertz;
-    private List<Integer> volts = List.of();
-    private Optional<Plate> plate = Optional.empty();
-    private Optional<Traces> traces = Optional.empty();
-    private Leads leads = new Leads(List.of());
-    private Optional<Column> column = Optional.empty();
     private Kept parts = Kept.NOTHING;
     private Optional<SwitchKind> kind = Optional.empty();
     private Optional<Facts.WirePlan> plan = Optional.empty();
@@ -47,24 +40,6 @@ public final class Recalled {
 
     public void windings(WindingRecord record) {
         windings = record;
-    }
-
-    /** What plate and diagram say. */
-    public void motor(int platesHertz, List<Integer> platesVolts, Optional<Plate> read) {
-        hertz = platesHertz;
-        volts = platesVolts;
-        plate = read;
-    }
-
-    /** What is left to see of a motor whose plate is gone. */
-    public void traces(Traces left) {
-        traces = Optional.of(left);
-    }
-
-    /** The leads, and the column for the job's voltage. */
-    public void diagram(Leads written, Optional<Column> chosen) {
-        leads = written;
-        column = chosen;
     }
 
     /** The parts that are kept as a whole. */
@@ -112,33 +87,23 @@ public final class Recalled {
 
     /** What the plate says of the windings holds where nobody said otherwise. */
     private Hints hints() {
+        Optional<Plate> plate = parts.find(Plate.PART);
         return windings.hints()
                 .orOfPlate(
                         plate.map(Plate::isDualVoltage),
                         plate.flatMap(p -> p.details().phases()));
     }
 
-    /** Where the plate is gone, its voltage is the one that the old cord brought, at the shop's frequency. */
-    private Facts.MotorFacts motor(Job job) {
-        Optional<Traces> left = plate.isPresent() ? Optional.empty() : traces;
-        return new Facts.MotorFacts(
-                hertz == 0 && left.isPresent() ? job.region().hertz() : hertz,
-                volts.isEmpty() ? left.map(t -> List.of(t.volts())).orElse(volts) : volts,
-                plate,
-                leads,
-                column,
-                left);
-    }
-
-    Facts facts(Job job, Lane lane) {
+    Facts facts(Job job, Map<Gate, Lane.Pin> pins) {
+        boolean plateGone = parts.find(Plate.PART).isEmpty()
+                && parts.find(Traces.Typed.PART).isPresent();
         return new Facts(
                 job.region(),
                 new Facts.BenchFacts(safe, windings.withHints(hints())),
-                motor(job),
                 new Facts.SupplyFacts(job.volts(), job.supplyKind()),
                 new Facts.GearFacts(kind, job.switchRating(), plan, control, ahead),
                 new Facts.ProofFacts(checks, papers),
                 parts,
-                lane);
+                new Lane(pins, plateGone));
     }
 }

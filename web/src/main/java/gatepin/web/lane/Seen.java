@@ -1,7 +1,10 @@
 package gatepin.web.lane;
 
+import gatepin.core.diagram.Board;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.job.Part;
 import gatepin.core.lane.Parts;
+import gatepin.core.plate.Plate;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -19,7 +22,7 @@ public record Seen(Map<Part<?>, Integer> versions, Map<Part<?>, Integer> reliesO
 
     /** What a wiring is judged by. */
     private static final Set<Part<?>> OF_A_WIRING =
-            Set.of(Parts.PLATE, Parts.DIAGRAM, Parts.BOARD, Parts.WINDINGS, Parts.SUPPLY, Parts.GEAR, Parts.MAP);
+            Set.of(Plate.PART, Diagram.PART, Board.PART, Parts.WINDINGS, Parts.SUPPLY, Parts.GEAR, Parts.MAP);
 
     /** An act that relies on nothing besides. */
     public Seen(Map<Part<?>, Integer> versions) {

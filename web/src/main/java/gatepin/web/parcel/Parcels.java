@@ -17,6 +17,7 @@ import gatepin.web.gate.gear.SwitchStore;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
+import gatepin.web.lane.JobStore;
 import gatepin.web.lane.LogStore;
 import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
@@ -67,6 +68,7 @@ public class Parcels {
     private final RowStore rows;
     private final PartStore parts;
     private final JobFiles files;
+    private final JobStore jobs;
     private final LogStore log;
     private final ShopStore shops;
     private final SwitchStore switches;
@@ -79,6 +81,7 @@ public class Parcels {
             RowStore rows,
             PartStore parts,
             JobFiles files,
+            JobStore jobs,
             LogStore log,
             ShopStore shops,
             SwitchStore switches,
@@ -89,6 +92,7 @@ public class Parcels {
         this.rows = rows;
         this.parts = parts;
         this.files = files;
+        this.jobs = jobs;
         this.log = log;
         this.shops = shops;
         this.switches = switches;
@@ -261,7 +265,7 @@ public class Parcels {
         try {
             return java.util.Objects.requireNonNull(transaction.execute(t -> {
                 long jobId = new Unpacking(tables, rows, shops, switches, effort).of(shopId, job, its < version);
-                parts.write(jobId, job.facts().kept());
+                parts.write(jobs.job(jobId).orElseThrow(), job.facts().kept());
                 String wrong = contradiction(job.facts(), files.file(jobId).facts());
                 if (!wrong.isEmpty()) {
                     throw new Contradiction(wrong);
@@ -308,7 +312,6 @@ public class Parcels {
         Facts other = alike(rows);
         Map<String, Function<Facts, Object>> places = new LinkedHashMap<>();
         places.put("bench", Facts::bench);
-        places.put("motor", Facts::motor);
         places.put("supply", Facts::supply);
         places.put("kept", Facts::kept);
         places.put("gear", Facts::gear);
@@ -321,18 +324,9 @@ public class Parcels {
     }
 
     private static Facts alike(Facts facts) {
-        Facts.MotorFacts motor = facts.motor();
         return new Facts(
                 Region.IEC,
                 facts.bench(),
-                // without a plate a motor is of the shop's frequency
-                new Facts.MotorFacts(
-                        motor.plate().isPresent() ? motor.hertz() : 0,
-                        motor.volts(),
-                        motor.plate(),
-                        motor.leads(),
-                        motor.column(),
-                        motor.traces()),
                 facts.supply(),
                 new Facts.GearFacts(
                         facts.gear().kind().map(Parcels::alike),

@@ -3,10 +3,11 @@ package gatepin.web.parcel;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.diagram.Column;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.format.StrangersWiring;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.lane.Parts;
-import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.Plate;
 import gatepin.web.gate.diagram.DiagramDesk;
 import gatepin.web.gate.found.FoundDesk;
 import gatepin.web.gate.gear.SwitchDesk;
@@ -16,8 +17,8 @@ import gatepin.web.lane.FreeName;
 import gatepin.web.lane.Job;
 import gatepin.web.lane.JobFiles;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
-import gatepin.web.motor.MotorStore;
 import gatepin.web.yard.Machines;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +31,7 @@ public class Strangers {
     private final Machines machines;
     private final JobFiles files;
     private final JobStore jobs;
-    private final MotorStore motors;
+    private final PartStore parts;
     private final SwitchStore switches;
     private final DiagramDesk diagrams;
     private final FoundDesk found;
@@ -41,7 +42,7 @@ public class Strangers {
             Machines machines,
             JobFiles files,
             JobStore jobs,
-            MotorStore motors,
+            PartStore parts,
             SwitchStore switches,
             DiagramDesk diagrams,
             FoundDesk found,
@@ -50,7 +51,7 @@ public class Strangers {
         this.machines = machines;
         this.files = files;
         this.jobs = jobs;
-        this.motors = motors;
+        this.parts = parts;
         this.switches = switches;
         this.diagrams = diagrams;
         this.found = found;
@@ -90,19 +91,16 @@ public class Strangers {
     }
 
     private void describe(Job job, StrangersWiring wiring) {
-        acts.on(job.id(), Seen.any(Parts.PLATE).and(Parts.DIAGRAM, Seen.ANY), act -> {
-            motors.savePlate(
-                    job.motorId(),
-                    new PlateReader.Typed(wiring.output(), wiring.outputUnit(), "", "", "", "", "", ""),
-                    wiring.plate());
-            motors.saveLeads(job.motorId(), wiring.leads());
+        acts.on(job.id(), Seen.any(Plate.PART).and(Diagram.PART, Seen.ANY), act -> {
+            parts.write(job, Plate.PART, wiring.plate());
+            parts.write(job, Diagram.PART, Diagram.NONE.with(wiring.leads()));
             jobs.setSupply(job.id(), wiring.supply().volts(), wiring.supply().kind());
             return List.of();
         });
         Optional<Column> column = wiring.column();
         column.ifPresent(c -> diagrams.save(
                 job.id(),
-                Seen.any(Parts.DIAGRAM).and(Parts.SUPPLY, Seen.ANY),
+                Seen.any(Diagram.PART).and(Parts.SUPPLY, Seen.ANY),
                 wiring.leads(),
                 c,
                 wiring.supply().kind()));

@@ -32,7 +32,7 @@ class TableStore {
             "switch_link");
 
     /** What is kept as a whole travels among the facts; how often it was saved there means nothing here. */
-    private static final Set<String> NOT_AS_ROWS = Set.of("job_part", "part_version");
+    private static final Set<String> NOT_AS_ROWS = Set.of("job_part", "motor_part", "part_version");
 
     /** What had rows of its own in an earlier version, and is kept as a whole since: its facts say the same. */
     private static final Set<String> ONCE_ROWS = Set.of(
@@ -44,7 +44,30 @@ class TableStore {
             "plan_wish",
             "rotation_plan",
             "drive_stage",
-            "reverse_hazard");
+            "reverse_hazard",
+            "motor_rating",
+            "plate_trace",
+            "lead_wire",
+            "lead_end",
+            "connection",
+            "connection_lead",
+            "stud",
+            "board_layout",
+            "board_link",
+            "board_lead");
+
+    /** The same of columns: what a motor's plate says. */
+    private static final Set<String> ONCE_COLUMNS = Set.of(
+            "output",
+            "output_unit",
+            "hertz",
+            "rpm",
+            "family",
+            "code_letter",
+            "start_microfarads",
+            "run_microfarads",
+            "plate_text",
+            "plate_read");
 
     private final JdbcClient jdbc;
     private final Flyway flyway;
@@ -125,6 +148,11 @@ class TableStore {
     /** Whether a file of an earlier version may have rows of that name which are no longer asked for. */
     static boolean wereRows(String table) {
         return ONCE_ROWS.contains(table);
+    }
+
+    /** The same of a column. */
+    static boolean wasColumn(String table, String column) {
+        return table.equals("motor") && ONCE_COLUMNS.contains(column);
     }
 
     /** A job points to its plan, and the plan to its job: the plan is named once both are there. */

@@ -127,7 +127,7 @@ final class Unpacking {
         private Map<String, @Nullable Object> values(Table table, JsonNode row) {
             Map<String, @Nullable Object> values = new LinkedHashMap<>();
             row.fieldNames().forEachRemaining(name -> {
-                if (table.column(name).isEmpty()) {
+                if (table.column(name).isEmpty() && !(older && TableStore.wasColumn(table.name(), name))) {
                     throw new IllegalArgumentException(table.name() + " has no column " + name);
                 }
             });

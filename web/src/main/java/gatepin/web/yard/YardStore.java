@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -64,17 +65,19 @@ class YardStore {
         });
         return jdbc.sql("""
                         select job.id, machine.id as machine_id, shop.id as shop_id, shop.name as shop, shop.region,
-                               machine.name, machine.note, motor.output, motor.output_unit, motor.rpm, job.waits,
-                               motor.output = '' and exists (select 1 from plate_trace where plate_trace.motor_id = motor.id) as plate_gone,
-                               coalesce(shop.set_aside_at, machine.set_aside_at) is not null as aside,
-                               (select group_concat(volts order by volts separator '/') from motor_rating
-                                where motor_rating.motor_id = motor.id) as volts,
-                               (select group_concat(mark order by mark separator ' ') from lead_wire
-                                where lead_wire.motor_id = motor.id) as marks
+                               machine.name, machine.note, job.waits,
+                               json_value(plate.json, '$.outputAsWritten') as output, json_value(plate.json, '$.rpm') as rpm,
+                               json_extract(plate.json, '$.ratings[*].volts') as volts,
+                               json_extract(diagram.json, '$.leads.all[*].mark') as marks,
+                               plate.json is null and traces.json is not null as plate_gone,
+                               coalesce(shop.set_aside_at, machine.set_aside_at) is not null as aside
                         from job
                         join machine on machine.id = job.machine_id
                         join motor on motor.machine_id = machine.id
                         join shop on shop.id = job.shop_id
+                        left join motor_part plate on plate.motor_id = motor.id and plate.part = 'plate'
+                        left join motor_part traces on traces.motor_id = motor.id and traces.part = 'traces'
+                        left join motor_part diagram on diagram.motor_id = motor.id and diagram.part = 'diagram'
                         order by job.touched_at desc, job.id desc
                         """)
                 .query((row, n) -> new Row(
@@ -85,12 +88,8 @@ class YardStore {
                         Region.valueOf(row.getString("region")),
                         row.getString("name"),
                         row.getString("note"),
-                        plate(
-                                row.getString("output"),
-                                row.getString("output_unit"),
-                                Optional.ofNullable(row.getString("volts")),
-                                row.getInt("rpm")),
-                        Optional.ofNullable(row.getString("marks")).orElse(""),
+                        plate(row.getString("output"), plain(row.getString("volts"), "/"), row.getInt("rpm")),
+                        plain(row.getString("marks"), " "),
                         Optional.ofNullable(row.getString("waits"))
                                 .map(SentenceText::read)
                                 .orElse(Sentence.none()),
@@ -99,10 +98,13 @@ class YardStore {
                 .list();
     }
 
-    private static String plate(String output, String unit, Optional<String> volts, int rpm) {
-        return output.isBlank()
-                ? ""
-                : output + " " + unit + volts.map(v -> ", " + v + " V").orElse("") + ", " + rpm + " rpm";
+    private static String plate(@Nullable String output, String volts, int rpm) {
+        return output == null ? "" : output + ", " + volts + " V, " + rpm + " rpm";
+    }
+
+    /** What stands in a JSON array of plain values, with this between. */
+    private static String plain(@Nullable String array, String between) {
+        return array == null ? "" : array.replaceAll("[\\[\\]\"]", "").replace(", ", between);
     }
 
     /** Whether another machine of the shop has this name. */

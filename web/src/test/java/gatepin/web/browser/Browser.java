@@ -98,6 +98,15 @@ final class Browser implements AutoCloseable {
         return this;
     }
 
+    /** Cuts the line to the application, or mends it. */
+    Browser online(boolean online) {
+        driver.executeCdpCommand("Network.enable", Map.of());
+        driver.executeCdpCommand(
+                "Network.emulateNetworkConditions",
+                Map.of("offline", !online, "latency", 0, "downloadThroughput", -1, "uploadThroughput", -1));
+        return this;
+    }
+
     Browser go(String path) {
         driver.get(address + path);
         return this;
@@ -149,7 +158,7 @@ final class Browser implements AutoCloseable {
                 .orElse(null));
         driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", element);
         boolean leaves = (Boolean) driver.executeScript(
-                "const e = arguments[0]; window.stillHere = true;"
+                "const e = arguments[0]; window.stillHere = document.querySelector('main');"
                         + " return e.tagName === 'A' || (e.tagName === 'BUTTON' && e.type === 'submit')",
                 element);
         element.click();
@@ -252,10 +261,10 @@ final class Browser implements AutoCloseable {
         driver.manage().deleteAllCookies();
     }
 
-    /** Waits for the page after one that was marked with {@code window.stillHere}. */
+    /** Waits for the page after the one whose main part was marked with {@code window.stillHere}, loaded or put in its place. */
     void untilPage() {
-        until(d -> (Boolean)
-                driver.executeScript("return window.stillHere === undefined && document.readyState === 'complete'"));
+        until(d -> (Boolean) driver.executeScript(
+                "return window.stillHere !== document.querySelector('main') && document.readyState === 'complete'"));
     }
 
     void untilText(String css, String words) {

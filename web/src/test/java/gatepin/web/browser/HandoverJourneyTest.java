@@ -43,8 +43,9 @@ class HandoverJourneyTest {
         assertThat(browser.text("main")).contains("Open and lock disconnect 3 before removing covers.");
         browser.press("Back to Hand over");
         for (int paper = 0; paper < 2; paper++) {
+            int taken = paper + 1;
             browser.one(".leaf .button.main").click();
-            browser.untilText(".notice", "Saved");
+            browser.until(d -> browser.all(".leaf.true").size() == taken);
         }
         assertThat(browser.all(".leaf.true")).hasSize(2);
         browser.keys(Keys.ENTER);

@@ -56,7 +56,7 @@ class PracticeJourneyTest {
 
     /** Does something that sends the form, and waits for the next page. */
     private void sent(String script) {
-        browser.script("window.stillHere = true; " + script);
+        browser.script("window.stillHere = document.querySelector('main'); " + script);
         browser.untilPage();
     }
 

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gatepin.core.job.Part;
 import gatepin.core.lane.Parts;
+import gatepin.core.plate.Plate;
 import gatepin.web.RunningGatePin;
 import gatepin.web.pages.Gates;
 import gatepin.web.pages.Visit;
@@ -49,8 +50,8 @@ class MeasuredOnTest {
     void whatWritesNoEvidenceNeitherAsksNorAnswersForWhatDoes() {
         MeasuredOn.holdAgainst(file, Map.of(), "this motor");
         act(Parts.PLAN, Seen.ANY);
-        act(Parts.PLATE, 3);
-        for (Part<?> part : new Part<?>[] {Parts.CHECKS, Parts.WINDINGS, Parts.PLATE}) {
+        act(Plate.PART, 3);
+        for (Part<?> part : new Part<?>[] {Parts.CHECKS, Parts.WINDINGS, Plate.PART}) {
             assertThatThrownBy(() -> act(part, Seen.ANY)).as("%s", part).isInstanceOf(MeasuredOn.Another.class);
         }
     }

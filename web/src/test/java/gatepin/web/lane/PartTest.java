@@ -73,7 +73,7 @@ class PartTest {
 
     private List<Lane.Drop> save(long job, int version, Guard guard) {
         return acts.on(job, Seen.of(ABeltGuard.PART, version), act -> {
-            parts.write(job, ABeltGuard.PART, guard);
+            parts.write(act.job(), ABeltGuard.PART, guard);
             act.saved("log.unpacked", ABeltGuard.PART.words());
             return ABeltGuard.PART.change(act.before().facts().kept(), guard, Sentence.of("change.run"));
         });
@@ -161,7 +161,7 @@ class PartTest {
         for (String bad : List.of(
                 "{\"screws\":21,\"lies\":null}",
                 "{\"screws\":\"3\",\"lies\":null}",
-                "{\"screws\":3}",
+                "{\"lies\":null}",
                 "{\"screws\":3,\"lies\":null,\"more\":1}",
                 "[]",
                 "null",
@@ -177,7 +177,7 @@ class PartTest {
                     .as(bad)
                     .hasSize(1);
         }
-        assertThat(parcels.unpack(shop, new ByteArrayInputStream(with(out, "plate", "{}")))
+        assertThat(parcels.unpack(shop, new ByteArrayInputStream(with(out, "gear", "{}")))
                         .problems())
                 .as("a part that is kept in rows")
                 .hasSize(1);
@@ -188,7 +188,7 @@ class PartTest {
     void damaged() {
         long job = takeIn(parcels.pack(1));
         acts.on(job, Seen.of(ABeltGuard.PART, 0), act -> {
-            parts.write(job, new Kept(Map.of(), Map.of("belt-guard", "{\"screws\":\"many\"}")));
+            parts.write(act.job(), new Kept(Map.of(), Map.of("belt-guard", "{\"screws\":\"many\"}")));
             return List.of();
         });
         assertThat(files.file(job).facts().kept().find(ABeltGuard.PART)).isEmpty();

@@ -59,13 +59,14 @@ class GatesTest {
         // what was typed then is nothing that is read today
         RunningGatePin.get()
                 .bean(JdbcClient.class)
-                .sql(
-                        "update motor join job on job.machine_id = motor.machine_id set output = 'three quarters', revision = revision + 1"
-                                + " where job.id = :job")
+                .sql("update motor_part join motor on motor.id = motor_id join job on job.machine_id = motor.machine_id"
+                        + " set json = replace(json, '3/4 hp', 'three quarters hp'), revision = revision + 1"
+                        + " where part = 'plate' and job.id = :job")
                 .param("job", job.replaceAll("\\D", ""))
                 .update();
 
-        assertThat(visit.go(job + "/plate").text(".beam")).contains("3/4 hp, 115/230 V, 1725 rpm");
+        assertThat(visit.go(job + "/plate").text(".beam")).contains("three quarters hp, 115/230 V, 1725 rpm");
+        assertThat(visit.text(".ticket")).doesNotContain("no power");
         assertThat(visit.go(job + "/supply").status()).isEqualTo(200);
     }
 

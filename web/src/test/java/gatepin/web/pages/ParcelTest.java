@@ -177,6 +177,8 @@ class ParcelTest {
 
             assertThat(in.problems()).as("%s", file).isEmpty();
             long id = in.value().orElseThrow().jobId();
+            sameMotor(
+                    job(old).path("facts"), job(parcels.pack(id)).path("facts").path("kept"), file);
             // facts equal, or it would have been refused; what was done stands in the log
             assertThat(job(parcels.pack(id)).path("log").size())
                     .isGreaterThan(job(old).path("log").size());
@@ -185,6 +187,27 @@ class ParcelTest {
                         .as("%s of %s", gate, file)
                         .isEqualTo(200);
             }
+        }
+    }
+
+    /** Up to version 29 plate, leads and the chosen column stood among the facts. */
+    private static void sameMotor(JsonNode before, JsonNode kept, Path file) {
+        JsonNode motor = before.path("motor");
+        if (motor.path("plate").isObject()) {
+            assertThat(kept.path("plate")).as("%s", file).isEqualTo(motor.path("plate"));
+        }
+        assertThat(kept.path("traces").isObject())
+                .as("%s: traces", file)
+                .isEqualTo(motor.path("traces").isObject());
+        assertThat(kept.path("diagram").path("leads").path("all"))
+                .as("%s: leads", file)
+                .hasSameSizeAs(motor.path("leads").path("all"));
+        String volts = before.path("supply").path("volts").asText();
+        if (motor.path("column").isObject()) {
+            assertThat(kept.path("diagram").path("leads")).as("%s", file).isEqualTo(motor.path("leads"));
+            assertThat(kept.path("diagram").path("columns").path(volts))
+                    .as("%s: column for %s V", file, volts)
+                    .isEqualTo(motor.path("column"));
         }
     }
 

@@ -4,6 +4,7 @@ import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.Severity;
 import gatepin.core.circuit.Winding.Role;
+import gatepin.core.diagram.Board;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.Connection.Swap;
 import gatepin.core.diagram.StudBoard;
@@ -11,12 +12,10 @@ import gatepin.core.diagram.StudBoard.Layout;
 import gatepin.core.diagram.StudBoard.Move;
 import gatepin.core.diagram.StudBoardReader;
 import gatepin.core.job.Gate;
-import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.core.verdict.VerdictWords;
 import gatepin.web.drawing.BoardPicture;
-import gatepin.web.gate.diagram.BoardStore.Board;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
@@ -56,7 +55,7 @@ class BoardController {
     @GetMapping("/jobs/{id}/board")
     String show(@PathVariable long id, @RequestParam(defaultValue = "0") int target, Model model) {
         JobFile file = pages.file(id);
-        Optional<Board> board = desk.board(file.job().motorId());
+        Optional<Board> board = file.facts().kept().find(Board.PART);
         model.addAttribute("typed", board.map(BoardController::typed).orElse(new LinkedHashMap<>()));
         return page(model, file, board, target);
     }
@@ -197,7 +196,7 @@ class BoardController {
         }
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(Parts.BOARD, number(text(typed, "version"))));
+            JobPages.stillSeen(model, Seen.of(Board.PART, number(text(typed, "version"))));
             return again(file, model, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {

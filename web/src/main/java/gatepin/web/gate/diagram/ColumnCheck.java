@@ -3,6 +3,7 @@ package gatepin.web.gate.diagram;
 import gatepin.core.circuit.Supply;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.diagram.Misread;
 import gatepin.core.diagram.Misread.Mend;
 import gatepin.core.diagram.Rebuilt;
@@ -10,18 +11,17 @@ import gatepin.core.plate.VoltageRange;
 import gatepin.core.verdict.ConnectionCheck;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.JobFile;
-import gatepin.web.motor.Columns;
 import java.util.List;
 import java.util.Optional;
 
 /** What the engine says of a column of a diagram: beside the other one, where it is misread, and where it is gone. */
 final class ColumnCheck {
     private final JobFile file;
-    private final Columns columns;
+    private final Diagram diagram;
 
     private ColumnCheck(JobFile file) {
         this.file = file;
-        this.columns = file.kept(Columns.class).orElseThrow();
+        this.diagram = file.facts().diagram();
     }
 
     static ColumnCheck of(JobFile file) {
@@ -31,7 +31,7 @@ final class ColumnCheck {
     private Optional<Column> other(int volts) {
         return file.plateVolts().stream()
                 .filter(v -> !VoltageRange.same(v, volts))
-                .flatMap(v -> columns.at(v).stream())
+                .flatMap(v -> diagram.at(v).stream())
                 .findFirst();
     }
 
@@ -78,7 +78,7 @@ final class ColumnCheck {
 
     /** The column that one for this voltage can be rebuilt from: the other voltage is read, this one is not. */
     Optional<Connection> rebuildFrom(int volts) {
-        return columns.at(volts).isPresent() || !file.plateVolts().contains(volts)
+        return diagram.at(volts).isPresent() || !file.plateVolts().contains(volts)
                 ? Optional.empty()
                 : other(volts)
                         .map(Column::connection)

@@ -35,7 +35,6 @@ import gatepin.web.lane.JobPages;
 import gatepin.web.lane.Saved;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.Turn;
-import gatepin.web.motor.Columns;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,13 +72,9 @@ class DiagramController {
                 : file.job()
                         .volts()
                         .orElse(file.plateVolts().stream().findFirst().orElse(0));
-        Optional<Column> column = columns(file).at(wanted);
+        Optional<Column> column = file.facts().diagram().at(wanted);
         model.addAttribute("form", DiagramForm.of(file, wanted, column));
         return page(model, file, wanted, column);
-    }
-
-    private static Columns columns(JobFile file) {
-        return file.kept(Columns.class).orElseThrow();
     }
 
     private String page(Model model, JobFile file, int volts, Optional<Column> column) {
@@ -275,7 +270,7 @@ class DiagramController {
             return Understood.columns(text, volts, file.plateVolts());
         }
         List<Connection> all = new ArrayList<>(List.of(form.asGroups(volts)));
-        columns(file).byVolts().forEach((v, c) -> {
+        file.facts().diagram().columns().forEach((v, c) -> {
             if (!VoltageRange.same(v, volts)) {
                 all.add(c.connection());
             }
@@ -291,7 +286,7 @@ class DiagramController {
             @RequestParam(defaultValue = "0") int number,
             Model model) {
         JobFile file = pages.file(id);
-        Optional<Column> column = columns(file).at(volts);
+        Optional<Column> column = file.facts().diagram().at(volts);
         DiagramForm form = DiagramForm.of(file, volts, column);
         column.ifPresent(c -> {
             List<Mend> mends = ColumnCheck.of(file).mends(c.connection(), file.supplyAt(volts));
@@ -325,7 +320,7 @@ class DiagramController {
         model.addAttribute("retyped", true);
         JobPages.stillSeen(model, form.seen());
         int volts = voltsOf(form, file.plateVolts());
-        return page(model, file, volts, columns(file).at(volts));
+        return page(model, file, volts, file.facts().diagram().at(volts));
     }
 
     /** What the engine says of the connection, and whether the interchange really reverses it. */
@@ -385,7 +380,8 @@ class DiagramController {
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
             int volts = connection.orElseThrow().volts();
-            DiagramForm theirs = DiagramForm.of(now, volts, columns(now).at(volts));
+            DiagramForm theirs =
+                    DiagramForm.of(now, volts, now.facts().diagram().at(volts));
             model.addAttribute("conflict", form.conflictsWith(theirs));
             return again(id, form, model, HttpStatus.CONFLICT);
         }

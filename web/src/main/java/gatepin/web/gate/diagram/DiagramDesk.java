@@ -2,20 +2,21 @@ package gatepin.web.gate.diagram;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Supply;
+import gatepin.core.diagram.Board;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.job.Lane.Drop;
-import gatepin.core.lane.Parts;
 import gatepin.core.machine.Leads;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.SupplyChange;
-import gatepin.web.motor.MotorStore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,14 +27,12 @@ import org.springframework.stereotype.Service;
 public class DiagramDesk {
     private final Acts acts;
     private final JobStore jobs;
-    private final MotorStore motors;
-    private final BoardStore boards;
+    private final PartStore parts;
 
-    DiagramDesk(Acts acts, JobStore jobs, MotorStore motors, BoardStore boards) {
+    DiagramDesk(Acts acts, JobStore jobs, PartStore parts) {
         this.acts = acts;
         this.jobs = jobs;
-        this.motors = motors;
-        this.boards = boards;
+        this.parts = parts;
     }
 
     /**
@@ -46,7 +45,10 @@ public class DiagramDesk {
         return acts.on(jobId, seen, act -> {
             JobFile before = act.before();
             Connection connection = column.connection();
-            motors.saveDiagram(act.job().motorId(), leads, column);
+            parts.write(
+                    act.job(),
+                    Diagram.PART,
+                    before.facts().diagram().with(leads).with(column));
             jobs.setSupply(jobId, connection.volts(), kind);
             List<Change> changed = new ArrayList<>();
             if (!before.leads().all().isEmpty() && !before.leads().equals(leads)) {
@@ -85,19 +87,14 @@ public class DiagramDesk {
                 : Sentence.of("change.leads.goneAndCome", gone, come);
     }
 
-    /** The motor's stud board; empty where it has none. */
-    Optional<BoardStore.Board> board(long motorId) {
-        return boards.board(motorId);
-    }
-
     /**
      * Saves the stud board.
      *
      * @throws StaleEdit when somebody saved it after {@code version}
      */
-    public void saveBoard(long jobId, int version, BoardStore.Board board) {
-        acts.on(jobId, Seen.of(Parts.BOARD, version), act -> {
-            boards.save(act.job().motorId(), board);
+    public void saveBoard(long jobId, int version, Board board) {
+        acts.on(jobId, Seen.of(Board.PART, version), act -> {
+            parts.write(act.job(), Board.PART, board);
             act.saved(
                     "log.board",
                     board.foundVolts(),

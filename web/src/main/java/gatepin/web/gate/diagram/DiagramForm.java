@@ -6,6 +6,7 @@ import gatepin.core.circuit.Winding;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Connection;
 import gatepin.core.diagram.ConnectionReader;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.lane.Parts;
 import gatepin.core.machine.Leads;
 import gatepin.core.machine.StandardMarks;
@@ -99,7 +100,7 @@ public final class DiagramForm {
             form.rotation = c.rotation().direction().name();
             form.seenFrom = c.rotation().seenFrom().name();
         });
-        form.version = file.version(Parts.DIAGRAM);
+        form.version = file.version(Diagram.PART);
         form.supplyVersion = file.version(Parts.SUPPLY);
         return form;
     }
@@ -351,7 +352,7 @@ public final class DiagramForm {
 
     /** The versions of what is on the screen. */
     Seen seen() {
-        return Seen.of(Parts.DIAGRAM, version).and(Parts.SUPPLY, supplyVersion);
+        return Seen.of(Diagram.PART, version).and(Parts.SUPPLY, supplyVersion);
     }
 
     public int getVersion() {

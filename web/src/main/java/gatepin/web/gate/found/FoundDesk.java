@@ -35,7 +35,7 @@ public class FoundDesk {
      */
     public List<Drop> save(long jobId, int version, FoundRecord record) {
         return acts.on(jobId, Seen.of(FoundRecord.PART, version), act -> {
-            parts.write(jobId, FoundRecord.PART, record);
+            parts.write(act.job(), FoundRecord.PART, record);
             if (act.before().found().equals(record)) {
                 return List.of();
             }

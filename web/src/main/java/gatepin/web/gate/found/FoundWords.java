@@ -21,7 +21,6 @@ import gatepin.web.drawing.Drawing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
-import gatepin.web.motor.Columns;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -158,7 +157,7 @@ final class FoundWords {
         Connection column = file.column().orElseThrow().connection();
         Optional<Connection> other = file.plateVolts().stream()
                 .filter(v -> !VoltageRange.same(v, column.volts()))
-                .flatMap(v -> file.kept(Columns.class).flatMap(c -> c.at(v)).stream())
+                .flatMap(v -> file.facts().diagram().at(v).stream())
                 .map(Column::connection)
                 .findFirst();
         List<Difference> differences = wiring.differences(file.leads(), column, other);

@@ -98,7 +98,7 @@ public class SwitchDesk {
      */
     public void wish(long jobId, int version, Wishes asked) {
         acts.on(jobId, Seen.of(Wishes.PART, version), act -> {
-            parts.write(jobId, Wishes.PART, asked);
+            parts.write(act.job(), Wishes.PART, asked);
             return List.of();
         });
     }

@@ -8,6 +8,7 @@ import gatepin.core.check.WiringFault.EndsExchanged;
 import gatepin.core.check.WrongWay;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
@@ -16,9 +17,9 @@ import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobStore;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
-import gatepin.web.motor.MotorStore;
 import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.util.List;
@@ -31,10 +32,10 @@ class LiveDesk {
     private final Acts acts;
     private final JobStore jobs;
     private final PlanStore plans;
-    private final MotorStore motors;
+    private final PartStore parts;
 
-    LiveDesk(Acts acts, JobStore jobs, PlanStore plans, MotorStore motors) {
-        this.motors = motors;
+    LiveDesk(Acts acts, JobStore jobs, PlanStore plans, PartStore parts) {
+        this.parts = parts;
         this.acts = acts;
         this.jobs = jobs;
         this.plans = plans;
@@ -89,7 +90,10 @@ class LiveDesk {
                     .filter(c -> c.rotation().isStated()
                             && !CheckDesk.isSimulated(act.before())
                             && contradicts(act.before()))
-                    .ifPresent(c -> motors.turnStatement(act.job().motorId(), c));
+                    .ifPresent(c -> parts.write(
+                            act.job(),
+                            Diagram.PART,
+                            act.before().facts().diagram().turned(c.rotation().direction())));
             List<Terminal> ends = mend.places(request.circuit());
             act.at(Gate.LIVE)
                     .saved("log.exchanged", ends.get(0).mark(), ends.get(1).mark());

@@ -3,13 +3,14 @@ package gatepin.web.gate.plate;
 import gatepin.core.Reading;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
-import gatepin.core.lane.Parts;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
+import gatepin.core.plate.PlateField;
 import gatepin.core.plate.PlateOpinion;
 import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
+import gatepin.core.plate.TypedPlate;
 import gatepin.web.form.Conflict;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
@@ -56,45 +57,6 @@ class PlateController {
         this.pages = pages;
     }
 
-    /** The form, with what was typed. */
-    public record Form(
-            String output,
-            String outputUnit,
-            String lowVolts,
-            String lowAmps,
-            String highVolts,
-            String highAmps,
-            String hertz,
-            String rpm,
-            String family,
-            String code,
-            String startMicrofarads,
-            String runMicrofarads,
-            String text,
-            int version) {
-        PlateReader.Typed typed() {
-            return new PlateReader.Typed(
-                    text(output),
-                    text(outputUnit),
-                    text(lowVolts),
-                    text(lowAmps),
-                    text(highVolts),
-                    text(highAmps),
-                    text(hertz),
-                    text(rpm),
-                    text(family),
-                    text(code),
-                    text(startMicrofarads),
-                    text(runMicrofarads),
-                    text(text));
-        }
-
-        /** A field missing from the request counts as left blank. */
-        static String text(@Nullable String typed) {
-            return typed == null ? "" : typed;
-        }
-    }
-
     @GetMapping("/jobs/{id}/plate")
     String show(@PathVariable long id, @RequestParam(required = false) @Nullable String tooLarge, Model model) {
         JobFile file = pages.file(id);
@@ -104,8 +66,8 @@ class PlateController {
     }
 
     /** The plate as it was typed. */
-    private static PlateReader.Typed typed(JobFile file) {
-        return file.kept(PlateReader.Typed.class).orElseThrow();
+    private static TypedPlate typed(JobFile file) {
+        return file.facts().motor().plate().map(TypedPlate::of).orElse(TypedPlate.NOTHING);
     }
 
     private String page(Model model, JobFile file) {
@@ -121,7 +83,7 @@ class PlateController {
                                 p.words().map(GuessedPiece::of).orElse(List.of()),
                                 p.words().isPresent()))
                         .toList());
-        Traces.Typed left = file.kept(Traces.Typed.class).orElse(Traces.Typed.NONE);
+        Traces.Typed left = file.facts().kept().find(Traces.Typed.PART).orElse(Traces.Typed.NONE);
         if (!model.containsAttribute("traces")) {
             model.addAttribute("traces", left);
         }
@@ -181,7 +143,13 @@ class PlateController {
 
     /** Asks a machine what a photo says: a first guess, of which nothing is taken for read. */
     @PostMapping("/jobs/{id}/plate/photos/{photo}/read")
-    String readPhoto(@PathVariable long id, @PathVariable long photo, Form form, Model model) throws IOException {
+    String readPhoto(
+            @PathVariable long id,
+            @PathVariable long photo,
+            @RequestParam Map<String, String> form,
+            @RequestParam int version,
+            Model model)
+            throws IOException {
         JobFile file = pages.file(id);
         Optional<byte[]> jpeg = desk.photo(file.job().motorId(), photo);
         if (jpeg.isPresent()) {
@@ -193,9 +161,9 @@ class PlateController {
                         "eyeless", "Photos are not read on this machine: tesseract is not installed. Type the plate.");
             }
         }
-        model.addAttribute("typed", form.typed());
+        model.addAttribute("typed", TypedPlate.of(form::get));
         model.addAttribute("retyped", true);
-        JobPages.stillSeen(model, Seen.of(Parts.PLATE, form.version()));
+        JobPages.stillSeen(model, Seen.of(Plate.PART, version));
         return page(model, pages.file(id));
     }
 
@@ -203,16 +171,16 @@ class PlateController {
     @PostMapping("/jobs/{id}/plate/guessed")
     String guessed(
             @PathVariable long id,
-            Form form,
             @RequestParam(defaultValue = "") List<String> seen,
-            @RequestParam Map<String, String> all,
+            @RequestParam Map<String, String> form,
+            @RequestParam int version,
             Model model) {
         String more = seen.stream()
-                .map(s -> all.getOrDefault("guess-" + s, "").strip())
+                .map(s -> form.getOrDefault("guess-" + s, "").strip())
                 .filter(g -> !g.isEmpty())
                 .collect(Collectors.joining("\n"));
-        String text = (form.typed().text().strip() + "\n" + more).strip();
-        return readInto(pages.file(id), form, text, -1, model);
+        String text = (form.getOrDefault("text", "").strip() + "\n" + more).strip();
+        return readInto(pages.file(id), TypedPlate.of(form::get), version, text, -1, model);
     }
 
     /** Saves what is left to see of a motor whose plate is gone. */
@@ -225,7 +193,7 @@ class PlateController {
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
             model.addAttribute("tracesWrong", true);
-            JobPages.stillSeen(model, Seen.of(Parts.PLATE, traces.version()));
+            JobPages.stillSeen(model, Seen.of(Plate.PART, traces.version()));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
@@ -236,6 +204,11 @@ class PlateController {
             model.addAttribute("conflict", List.of());
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.CONFLICT);
         }
+    }
+
+    /** A field missing from the request counts as left blank. */
+    private static String text(@Nullable String typed) {
+        return typed == null ? "" : typed;
     }
 
     /** What is left to see, with what was typed. */
@@ -252,15 +225,15 @@ class PlateController {
             int version) {
         Traces.Typed typed() {
             return new Traces.Typed(
-                    Form.text(cordVolts),
-                    Form.text(shaft),
-                    Form.text(height),
-                    Form.text(startPrint),
-                    Form.text(runPrint),
-                    Form.text(conductor),
-                    Form.text(idleAmps),
-                    Form.text(seenRpm),
-                    Form.text(seenFamily));
+                    text(cordVolts),
+                    text(shaft),
+                    text(height),
+                    text(startPrint),
+                    text(runPrint),
+                    text(conductor),
+                    text(idleAmps),
+                    text(seenRpm),
+                    text(seenFamily));
         }
     }
 
@@ -270,67 +243,50 @@ class PlateController {
      * @param guess where a piece begins that was offered as a guess and is confirmed now; −1 where none is
      */
     @PostMapping("/jobs/{id}/plate/read")
-    String read(@PathVariable long id, Form form, @RequestParam(defaultValue = "-1") int guess, Model model) {
-        return readInto(pages.file(id), form, form.typed().text(), guess, model);
+    String read(
+            @PathVariable long id,
+            @RequestParam Map<String, String> form,
+            @RequestParam int version,
+            @RequestParam(defaultValue = "-1") int guess,
+            Model model) {
+        return readInto(pages.file(id), TypedPlate.of(form::get), version, form.getOrDefault("text", ""), guess, model);
     }
 
-    private String readInto(JobFile file, Form form, String typed, int guess, Model model) {
+    private String readInto(JobFile file, TypedPlate before, int version, String typed, int guess, Model model) {
         PlateText first = PlateText.read(typed);
         PlateText text = (guess < 0 ? first : PlateText.read(first.confirmed(guess)))
                 .at(file.job().region().hertz());
         String shown = guess < 0 ? typed : text.text();
-        model.addAttribute("typed", filledFrom(text.fields(), form.typed(), shown));
+        model.addAttribute("typed", before.filledFrom(text.fields()).with(PlateField.TEXT, shown));
         model.addAttribute("pieces", text.pieces());
         model.addAttribute("doubts", text.doubts());
         model.addAttribute("retyped", true);
-        JobPages.stillSeen(model, Seen.of(Parts.PLATE, form.version()));
+        JobPages.stillSeen(model, Seen.of(Plate.PART, version));
         return page(model, file);
     }
 
-    /** What the text says goes into the fields; where it is silent, what was typed there stays. */
-    private static PlateReader.Typed filledFrom(PlateReader.Typed read, PlateReader.Typed before, String text) {
-        boolean output = !read.output().isBlank();
-        return new PlateReader.Typed(
-                or(read.output(), before.output()),
-                output ? read.outputUnit() : before.outputUnit(),
-                or(read.lowVolts(), before.lowVolts()),
-                or(read.lowAmps(), before.lowAmps()),
-                read.lowVolts().isBlank() ? before.highVolts() : read.highVolts(),
-                read.lowAmps().isBlank() ? before.highAmps() : read.highAmps(),
-                or(read.hertz(), before.hertz()),
-                or(read.rpm(), before.rpm()),
-                or(read.family(), before.family()),
-                or(read.code(), before.code()),
-                or(read.startMicrofarads(), before.startMicrofarads()),
-                or(read.runMicrofarads(), before.runMicrofarads()),
-                text);
-    }
-
-    private static String or(String read, String before) {
-        return read.isBlank() ? before : read;
-    }
-
     @PostMapping("/jobs/{id}/plate")
-    ModelAndView save(@PathVariable long id, Form form, @RequestParam(defaultValue = "") String pull, Model model) {
-        Reading<Plate> read = PlateReader.read(form.typed());
+    ModelAndView save(
+            @PathVariable long id, @RequestParam Map<String, String> form, @RequestParam int version, Model model) {
+        TypedPlate typed = TypedPlate.of(form::get);
+        Reading<Plate> read = PlateReader.read(typed);
         if (read.value().isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(read.problems()));
-            JobPages.stillSeen(model, Seen.of(Parts.PLATE, form.version()));
-            return again(id, form, model, HttpStatus.UNPROCESSABLE_ENTITY);
+            JobPages.stillSeen(model, Seen.of(Plate.PART, version));
+            return again(id, typed, model, HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
-            List<Drop> drops =
-                    desk.save(id, form.version(), form.typed(), read.value().orElseThrow());
+            List<Drop> drops = desk.save(id, version, read.value().orElseThrow());
             return Saved.redirect(id, Gate.PLATE, drops);
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
-            model.addAttribute("conflict", Conflict.plate(form.typed(), typed(now)));
-            return again(id, form, model, HttpStatus.CONFLICT);
+            model.addAttribute("conflict", Conflict.plate(typed, typed(now)));
+            return again(id, typed, model, HttpStatus.CONFLICT);
         }
     }
 
-    private ModelAndView again(long id, Form form, Model model, HttpStatusCode status) {
-        model.addAttribute("typed", form.typed());
+    private ModelAndView again(long id, TypedPlate typed, Model model, HttpStatusCode status) {
+        model.addAttribute("typed", typed);
         model.addAttribute("retyped", true);
         String view = page(model, pages.file(id));
         return new ModelAndView(view, model.asMap(), status);

@@ -7,11 +7,10 @@ import gatepin.core.job.Lane.Drop;
 import gatepin.core.lane.Parts;
 import gatepin.core.machine.Traces;
 import gatepin.core.plate.Plate;
-import gatepin.core.plate.PlateReader;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
-import gatepin.web.motor.MotorStore;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -20,14 +19,12 @@ import org.springframework.stereotype.Service;
 @Service
 public class PlateDesk {
     private final Acts acts;
-    private final MotorStore motors;
+    private final PartStore parts;
     private final PhotoStore photos;
-    private final TraceStore traces;
 
-    PlateDesk(Acts acts, MotorStore motors, PhotoStore photos, TraceStore traces) {
-        this.traces = traces;
+    PlateDesk(Acts acts, PartStore parts, PhotoStore photos) {
         this.acts = acts;
-        this.motors = motors;
+        this.parts = parts;
         this.photos = photos;
     }
 
@@ -36,10 +33,10 @@ public class PlateDesk {
      *
      * @throws StaleEdit when somebody saved it after {@code version}
      */
-    public List<Drop> save(long jobId, int version, PlateReader.Typed typed, Plate plate) {
-        return acts.on(jobId, Seen.of(Parts.PLATE, version), act -> {
-            motors.savePlate(act.job().motorId(), typed, plate);
-            traces.forget(act.job().motorId());
+    public List<Drop> save(long jobId, int version, Plate plate) {
+        return acts.on(jobId, Seen.of(Plate.PART, version), act -> {
+            parts.write(act.job(), Plate.PART, plate);
+            parts.forgetOfMotor(act.job().motorId(), Traces.Typed.PART);
             if (act.before().plate().equals(Optional.of(plate))) {
                 return List.of();
             }
@@ -56,8 +53,8 @@ public class PlateDesk {
      * @throws StaleEdit when somebody saved plate or traces after {@code version}
      */
     public List<Drop> saveTraces(long jobId, int version, Traces.Typed typed, Traces read) {
-        return acts.on(jobId, Seen.of(Parts.PLATE, version), act -> {
-            traces.save(act.job().motorId(), typed);
+        return acts.on(jobId, Seen.of(Plate.PART, version), act -> {
+            parts.write(act.job(), Traces.Typed.PART, typed);
             if (act.before().facts().motor().traces().equals(Optional.of(read))) {
                 return List.of();
             }

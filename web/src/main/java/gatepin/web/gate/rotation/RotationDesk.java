@@ -29,7 +29,7 @@ public class RotationDesk {
      */
     public List<Drop> save(long jobId, int version, RotationPlan plan) {
         return acts.on(jobId, Seen.of(RotationPlan.PART, version), act -> {
-            parts.write(jobId, RotationPlan.PART, plan);
+            parts.write(act.job(), RotationPlan.PART, plan);
             List<Change> change =
                     RotationPlan.PART.change(act.before().facts().kept(), plan, Sentence.of("change.rotation"));
             if (change.isEmpty()) {

@@ -48,7 +48,7 @@ public class SupplyDesk {
             long jobId, int version, int volts, Supply.Kind kind, PanelRun run, Collection<String> outlets) {
         return acts.on(jobId, Seen.of(Parts.SUPPLY, version), act -> {
             jobs.setSupply(jobId, volts, kind);
-            parts.write(jobId, PanelRun.PART, run);
+            parts.write(act.job(), PanelRun.PART, run);
             shops.setOutlets(act.job().shopId(), outlets);
             List<Change> changed = new ArrayList<>();
             SupplyChange.of(act.job(), volts, kind).ifPresent(changed::add);

@@ -2,9 +2,9 @@ package gatepin.web.gate.windings;
 
 import gatepin.core.Problem;
 import gatepin.core.Reading;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
-import gatepin.core.lane.Parts;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.rotation.StatedRotation;
@@ -402,7 +402,7 @@ class WindingController {
         if (leads.value().isEmpty()) {
             return again(model, file, Map.of(), List.of(new Problem("marks", "", "These marks cannot be used yet.")));
         }
-        desk.useMarks(id, file.version(Parts.DIAGRAM), leads.value().orElseThrow());
+        desk.useMarks(id, file.version(Diagram.PART), leads.value().orElseThrow());
         return new ModelAndView("redirect:/jobs/" + id + "/diagram?saved");
     }
 

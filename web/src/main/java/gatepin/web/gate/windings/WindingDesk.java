@@ -2,6 +2,7 @@ package gatepin.web.gate.windings;
 
 import gatepin.core.Sentence;
 import gatepin.core.circuit.Winding;
+import gatepin.core.diagram.Diagram;
 import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
@@ -24,9 +25,9 @@ import gatepin.web.gate.windings.WindingStore.Taken;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.JobFile;
+import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
-import gatepin.web.motor.MotorStore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,14 +41,14 @@ public class WindingDesk {
 
     private final Acts acts;
     private final WindingStore windings;
-    private final MotorStore motors;
+    private final PartStore parts;
     private final TrialStore trials;
 
-    WindingDesk(Acts acts, WindingStore windings, MotorStore motors, TrialStore trials) {
+    WindingDesk(Acts acts, WindingStore windings, PartStore parts, TrialStore trials) {
         this.trials = trials;
         this.acts = acts;
         this.windings = windings;
-        this.motors = motors;
+        this.parts = parts;
     }
 
     List<PadLead> pad(JobFile file) {
@@ -177,7 +178,7 @@ public class WindingDesk {
 
     /** Writes a trial of a start winding down; one that reversed the motor makes its two ends the start winding's leads. */
     List<Drop> tried(long jobId, Trial trial, Optional<byte[]> jpeg) {
-        return acts.on(jobId, Seen.any(Parts.WINDINGS).and(Parts.DIAGRAM, Seen.ANY), act -> {
+        return acts.on(jobId, Seen.any(Parts.WINDINGS).and(Diagram.PART, Seen.ANY), act -> {
             trials.add(act.job().motorId(), trial, jpeg, act.person());
             act.at(Gate.WINDINGS)
                     .saved(
@@ -191,7 +192,7 @@ public class WindingDesk {
             if (after.equals(before)) {
                 return List.of();
             }
-            motors.saveLeads(act.job().motorId(), after);
+            parts.write(act.job(), Diagram.PART, act.before().facts().diagram().with(after));
             return List.of(new Change(Fact.LEADS, Sentence.of("change.leads.marked")));
         });
     }
@@ -227,12 +228,12 @@ public class WindingDesk {
      * @throws StaleEdit when somebody saved the diagram after {@code diagramVersion}
      */
     List<Drop> useMarks(long jobId, int diagramVersion, Leads leads) {
-        return acts.on(jobId, Seen.of(Parts.DIAGRAM, diagramVersion), act -> {
+        return acts.on(jobId, Seen.of(Diagram.PART, diagramVersion), act -> {
             Leads before = act.before().leads();
             if (before.equals(leads)) {
                 return List.of();
             }
-            motors.saveLeads(act.job().motorId(), leads);
+            parts.write(act.job(), Diagram.PART, act.before().facts().diagram().with(leads));
             act.at(Gate.WINDINGS).saved("log.marked", List.copyOf(leads.marks()));
             return before.all().isEmpty()
                     ? List.of()

@@ -70,7 +70,7 @@ public class WireDesk {
      */
     void lengths(long jobId, int version, CableLengths lengths) {
         acts.on(jobId, Seen.of(CableLengths.PART, version), act -> {
-            parts.write(jobId, CableLengths.PART, lengths);
+            parts.write(act.job(), CableLengths.PART, lengths);
             return List.of();
         });
     }

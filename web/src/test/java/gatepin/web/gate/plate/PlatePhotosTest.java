@@ -2,8 +2,9 @@ package gatepin.web.gate.plate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gatepin.core.plate.PlateReader;
+import gatepin.core.plate.PlateField;
 import gatepin.core.plate.PlateText;
+import gatepin.core.plate.TypedPlate;
 import gatepin.web.Figures;
 import gatepin.web.photo.PhotoEye;
 import gatepin.web.photo.PlatePainter;
@@ -59,15 +60,21 @@ class PlatePhotosTest {
         return new Plate(lines, fields);
     }
 
-    private static Map<String, String> fields(PlateReader.Typed typed) {
+    private static Map<String, String> fields(TypedPlate typed) {
         Map<String, String> fields = new TreeMap<>();
-        fields.put("output", typed.output());
-        fields.put("volts", typed.lowVolts() + (typed.highVolts().isBlank() ? "" : "/" + typed.highVolts()));
-        fields.put("amps", typed.lowAmps() + (typed.highAmps().isBlank() ? "" : "/" + typed.highAmps()));
-        fields.put("hertz", typed.hertz());
-        fields.put("rpm", typed.rpm());
-        fields.put("code", typed.code());
-        fields.put("family", typed.family());
+        fields.put("output", typed.at(PlateField.OUTPUT));
+        fields.put(
+                "volts",
+                typed.at(PlateField.LOW_VOLTS)
+                        + (typed.at(PlateField.HIGH_VOLTS).isBlank() ? "" : "/" + typed.at(PlateField.HIGH_VOLTS)));
+        fields.put(
+                "amps",
+                typed.at(PlateField.LOW_AMPS)
+                        + (typed.at(PlateField.HIGH_AMPS).isBlank() ? "" : "/" + typed.at(PlateField.HIGH_AMPS)));
+        fields.put("hertz", typed.at(PlateField.HERTZ));
+        fields.put("rpm", typed.at(PlateField.RPM));
+        fields.put("code", typed.at(PlateField.CODE));
+        fields.put("family", typed.at(PlateField.FAMILY));
         fields.values().removeIf(String::isBlank);
         return fields;
     }

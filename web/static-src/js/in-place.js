@@ -1,0 +1,63 @@
+// A form that only adds to the page it stands on is sent without leaving it: what is in view stays in view. Without a script it is a form
+// like any other.
+import { wordsOf } from './server.js';
+
+const SWAPPED = ['main', '.fence', '.neighbours'];
+
+const body = (form, button) => {
+  const data = new URLSearchParams(new FormData(form));
+  if (button && button.name) data.append(button.name, button.value);
+  return data;
+};
+
+// puts the answer's page in the place of this one; the field in hand stays in hand, and what is unfolded unfolded
+const swap = (page, url) => {
+  const held = document.activeElement && document.activeElement.id;
+  const unfolded = [...document.querySelectorAll('main details[open] > summary')].map((s) => s.textContent);
+  for (const place of SWAPPED) {
+    const [before, after] = [document.querySelector(place), page.querySelector(place)];
+    if (before && after) before.replaceWith(document.adoptNode(after));
+  }
+  document.querySelectorAll('main details > summary').forEach((s) => { if (unfolded.includes(s.textContent)) s.parentNode.open = true; });
+  document.title = page.title;
+  history.replaceState(history.state, '', url);
+  const field = held && document.getElementById(held);
+  if (field) field.focus({ preventScroll: true });
+  const wrong = document.querySelector('main [role="alert"]');
+  if (wrong) wrong.scrollIntoView({ block: 'nearest' });
+};
+
+const say = (form, words) => {
+  let told = form.querySelector('.not-sent');
+  if (!told) {
+    told = Object.assign(document.createElement('p'), { className: 'not-sent wrong' });
+    told.setAttribute('role', 'alert');
+    form.append(told);
+  }
+  told.textContent = words;
+};
+
+export const sendInPlace = async (event) => {
+  const form = event.target;
+  if (!form.matches('[data-in-place]') || event.defaultPrevented) return;
+  event.preventDefault();
+  if (form.getAttribute('aria-busy') === 'true') return; // a second press while the first is under way
+  form.setAttribute('aria-busy', 'true');
+  const button = event.submitter;
+  const href = button && button.hasAttribute('formaction') ? button.formAction : form.action;
+  try {
+    const answer = await fetch(href, { method: 'POST', body: body(form, button), headers: { Accept: 'text/html' } });
+    const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+    const elsewhere = answer.redirected && new URL(answer.url).pathname !== location.pathname;
+    if (elsewhere || page.querySelector('meta[http-equiv="refresh"]')) {
+      location.assign(answer.url);
+    } else if (page.querySelector('meta[name="csrf-token"]')) {
+      swap(page, answer.redirected ? answer.url : location.href);
+    } else {
+      say(form, wordsOf(answer.status));
+    }
+  } catch {
+    say(form, 'Not saved: no answer. See whether the application runs, and try again.');
+  }
+  form.removeAttribute('aria-busy');
+};
