@@ -101,6 +101,11 @@ public record TypedPlate(Map<PlateField, String> fields) {
         return fields.getOrDefault(field, "");
     }
 
+    /** What stands in a field, the output with its unit, as it is shown to people. */
+    public String said(PlateField field) {
+        return field == OUTPUT ? (at(OUTPUT) + " " + at(OUTPUT_UNIT)).strip() : at(field);
+    }
+
     /** The same with this in one field. */
     public TypedPlate with(PlateField field, String typed) {
         Map<PlateField, String> more = new EnumMap<>(PlateField.class);

@@ -16,7 +16,10 @@ public record Conflict(String field, String theirs, String yours) {
     public static List<Conflict> plate(TypedPlate yours, TypedPlate theirs) {
         List<Conflict> conflicts = new ArrayList<>();
         for (PlateField field : PlateField.values()) {
-            compare(conflicts, field.title(), yours.at(field), theirs.at(field));
+            // the unit is said with its output
+            if (field != PlateField.OUTPUT_UNIT) {
+                compare(conflicts, field.title(), yours.said(field), theirs.said(field));
+            }
         }
         return conflicts;
     }
