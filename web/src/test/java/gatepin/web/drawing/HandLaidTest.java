@@ -20,12 +20,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** Wirings laid by hand, wire by wire: each step is drawn clearly, and what nobody touched stays where it was. */
 @Execution(ExecutionMode.CONCURRENT)
+@Tag("computes")
 class HandLaidTest {
     private static final int WIRINGS = 300;
     private static final int STEPS = 14;

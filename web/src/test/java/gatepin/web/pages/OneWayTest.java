@@ -10,11 +10,13 @@ import gatepin.web.lane.JobFiles;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Machines that turn one way only, from a new machine to Hand over, with no gate passed by override. */
+@Tag("computes")
 class OneWayTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);

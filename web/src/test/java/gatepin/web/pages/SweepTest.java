@@ -14,6 +14,7 @@ import java.io.ByteArrayInputStream;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.parallel.Execution;
 import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -22,6 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every usual diagram at every voltage, brought in as a job and taken through all gates, on every kind of switch. */
 @Execution(ExecutionMode.CONCURRENT)
+@Tag("computes")
 class SweepTest {
     /** No page is larger, in letters: a picture of the largest wiring, wide and tall, with all its words. */
     private static final int LARGEST = 400_000;

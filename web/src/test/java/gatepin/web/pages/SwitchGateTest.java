@@ -10,11 +10,13 @@ import gatepin.web.shop.Shops;
 import java.io.ByteArrayInputStream;
 import java.util.List;
 import org.jsoup.nodes.Element;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("computes")
 class SwitchGateTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
