@@ -1,4 +1,4 @@
-// A form that only adds to the page it stands on is sent without leaving it: what is in view stays in view. Without a script it is a form
+// A form, or a button of it, that only adds to the page it stands on or fills it in is sent without leaving it: what is in view stays in view. Without a script it is a form
 // like any other.
 import { wordsOf } from './server.js';
 
@@ -39,11 +39,12 @@ const say = (form, words) => {
 
 export const sendInPlace = async (event) => {
   const form = event.target;
-  if (!form.matches('[data-in-place]') || event.defaultPrevented) return;
+  const button = event.submitter;
+  const here = form.matches('[data-in-place]') || (button && button.matches('[data-in-place]'));
+  if (!here || event.defaultPrevented) return;
   event.preventDefault();
   if (form.getAttribute('aria-busy') === 'true') return; // a second press while the first is under way
   form.setAttribute('aria-busy', 'true');
-  const button = event.submitter;
   const href = button && button.hasAttribute('formaction') ? button.formAction : form.action;
   try {
     const answer = await fetch(href, { method: 'POST', body: body(form, button), headers: { Accept: 'text/html' } });

@@ -39,6 +39,9 @@ export default () => ({
   goOn(event) {
     const link = event.target.closest('a.button.main, .fence a, .neighbours a');
     if (!link || !this.typedIn || event.ctrlKey || event.metaKey || event.shiftKey) return;
+    // one whose fields were filled in meanwhile stands in the place of the one that was typed into
+    if (!this.typedIn.isConnected) this.typedIn = document.querySelector('main form[method="post"][x-data="draft"]');
+    if (!this.typedIn) return;
     event.preventDefault();
     sessionStorage.setItem(ON, link.href);
     this.typedIn.requestSubmit();

@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("gatepin.warm-up")
 class WarmUp {
     private static final Logger LOG = LoggerFactory.getLogger(WarmUp.class);
-    private static final Pattern LINK = Pattern.compile("href=\"(/[^\"#?]*)");
+    private static final Pattern LINK = Pattern.compile("\\shref=\"(/[^\"#?]*)");
     private static final int MOST_PAGES = 80;
     private static final Duration PATIENCE = Duration.ofSeconds(30);
 

@@ -4,7 +4,6 @@ import gatepin.core.format.FactsJson;
 import gatepin.core.job.Kept;
 import gatepin.core.job.Part;
 import gatepin.core.lane.Parts;
-import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -89,10 +88,5 @@ public class PartStore implements Keeper {
                 .param("id", motorId)
                 .param("part", part.key())
                 .update();
-    }
-
-    /** The value of one part of a motor; empty until it is said. */
-    public <T> Optional<T> findOfMotor(long motorId, Part<T> part) {
-        return ofMotor(motorId).find(part);
     }
 }

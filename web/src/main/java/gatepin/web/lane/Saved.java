@@ -11,8 +11,21 @@ public final class Saved {
 
     /** Back to the gate, saying that it is saved and how many other pins dropped. */
     public static ModelAndView redirect(long jobId, Gate gate, List<Drop> drops) {
+        return to(jobId, gate, "saved", drops);
+    }
+
+    /**
+     * The same where not everything is good: somebody who asked for the next gate at the same press looks at that first
+     * ({@link PullOnSave} leaves it alone).
+     */
+    public static ModelAndView redirect(long jobId, Gate gate, List<Drop> drops, List<Finding> findings) {
+        boolean good = findings.stream().allMatch(f -> f.level() == Finding.Level.GOOD);
+        return to(jobId, gate, good ? "saved" : "look&saved", drops);
+    }
+
+    private static ModelAndView to(long jobId, Gate gate, String says, List<Drop> drops) {
         long others = drops.stream().filter(d -> d.gate() != gate).count();
         return new ModelAndView(
-                "redirect:/jobs/" + jobId + "/" + gate.word() + "?saved" + (others > 0 ? "&dropped=" + others : ""));
+                "redirect:/jobs/" + jobId + "/" + gate.word() + "?" + says + (others > 0 ? "&dropped=" + others : ""));
     }
 }

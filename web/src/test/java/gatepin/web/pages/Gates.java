@@ -3,6 +3,7 @@ package gatepin.web.pages;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 
 /** The acts of a person at the pages, gate by gate: page objects for the tests. */
@@ -215,6 +216,30 @@ public final class Gates {
         }
         assertThat(visit.all("#dead tr.made")).hasSize(reads);
         return this;
+    }
+
+    /** At Cold or Live check: types what the page expects until it asks for nothing more; gives how many readings that were. */
+    public int readAsExpected() {
+        int readings = 0;
+        for (int i = 0; i < 60 && !visit.page().select(".pad-cold").isEmpty(); i++) {
+            readings++;
+            String should = visit.one(".expects strong").text();
+            if (should.equals("swings")) {
+                visit.press("It swings and climbs");
+            } else if (!visit.page().select(".pad-cold #ohms").isEmpty()) {
+                visit.type("#ohms", should.equals("OL") ? should : should.replaceAll("^[^0-9]*([0-9.]+).*$", "$1"))
+                        .press("Write it down");
+            } else {
+                String answer = should.toLowerCase(Locale.ROOT);
+                visit.press(visit.all(".pad-cold .turns button").stream()
+                        .filter(b -> b.text().toLowerCase(Locale.ROOT).startsWith(answer)
+                                || answer.startsWith(b.text().toLowerCase(Locale.ROOT)))
+                        .findFirst()
+                        .orElseGet(() -> visit.all(".pad-cold .turns button").get(0)));
+            }
+            assertThat(visit.complaints()).as(should).allMatch(String::isEmpty);
+        }
+        return readings;
     }
 
     /** The looks of the posts in the fence, by gate. */

@@ -8,7 +8,6 @@ import gatepin.web.RunningGatePin;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobFiles;
 import java.util.List;
-import java.util.Locale;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -46,27 +45,6 @@ class OneWayTest {
         gates.pullPin();
     }
 
-    /** Types what the pages expect until they ask for nothing more. */
-    private void asExpected() {
-        for (int i = 0; i < 60 && !visit.page().select(".pad-cold").isEmpty(); i++) {
-            String should = visit.one(".expects strong").text();
-            if (should.equals("swings")) {
-                visit.press("It swings and climbs");
-            } else if (!visit.page().select(".pad-cold #ohms").isEmpty()) {
-                visit.type("#ohms", should.equals("OL") ? should : should.replaceAll("^[^0-9]*([0-9.]+).*$", "$1"))
-                        .press("Write it down");
-            } else {
-                String answer = should.toLowerCase(Locale.ROOT);
-                visit.press(visit.all(".pad-cold .turns button").stream()
-                        .filter(b -> b.text().toLowerCase(Locale.ROOT).startsWith(answer)
-                                || answer.startsWith(b.text().toLowerCase(Locale.ROOT)))
-                        .findFirst()
-                        .orElseGet(() -> visit.all(".pad-cold .turns button").get(0)));
-            }
-            assertThat(visit.complaints()).as(should).allMatch(String::isEmpty);
-        }
-    }
-
     @ParameterizedTest
     @CsvSource({
         "Saw, 'On and off, two poles', T1 T5, T4 T8",
@@ -90,14 +68,14 @@ class OneWayTest {
         assertThat(visit.text(".sheet")).doesNotContain(handle ? "no such word" : "REVERSE");
         visit.go(job + "/wire");
         gates.tickEveryWire();
-        asExpected();
+        gates.readAsExpected();
         assertThat(visit.text(".ticket")).contains("All readings agree");
         visit.press("Cold check passed");
         for (String box : List.of("cover", "strapped", "belt", "clear", "watcher")) {
             visit.tick("input[name='" + box + "']");
         }
         visit.tick("input[name='standsAt'][value='SHAFT_END']").press("Ready for power");
-        asExpected();
+        gates.readAsExpected();
         visit.press("Live check passed");
         for (Gate gate : Gate.values()) {
             if (gate != Gate.HANDOVER) {

@@ -36,6 +36,36 @@ public final class Visit {
     private Document page = new Document("");
     private String path = "";
     private int status;
+    private Cost cost = new Cost(0, 0, 0);
+
+    /**
+     * What a visit cost a person so far.
+     *
+     * @param loads pages loaded; what is sent without leaving the page is none
+     * @param taps links and buttons pressed, boxes ticked, options chosen
+     * @param typed fields typed into
+     */
+    public record Cost(int loads, int taps, int typed) {
+        public Cost less(Cost before) {
+            return new Cost(loads - before.loads, taps - before.taps, typed - before.typed);
+        }
+
+        Cost loaded() {
+            return new Cost(loads + 1, taps, typed);
+        }
+
+        Cost tapped() {
+            return new Cost(loads, taps + 1, typed);
+        }
+
+        Cost typedInto() {
+            return new Cost(loads, taps, typed + 1);
+        }
+    }
+
+    public Cost cost() {
+        return cost;
+    }
 
     public Visit() {
         this(RunningGatePin.get().address());
@@ -48,6 +78,7 @@ public final class Visit {
     /** Opens a page. */
     public Visit go(String to) {
         show(send(HttpRequest.newBuilder(URI.create(address + to)).build()));
+        cost = cost.loaded();
         return this;
     }
 
@@ -176,6 +207,7 @@ public final class Visit {
     /** Types into a field in place of what is there. */
     public Visit type(String selector, String text) {
         Element field = one(selector);
+        cost = cost.typedInto();
         if (field.tagName().equals("textarea")) {
             field.text(text);
         } else {
@@ -187,6 +219,7 @@ public final class Visit {
     /** Chooses an option by its value. */
     public Visit choose(String selector, String value) {
         Element list = one(selector);
+        cost = cost.tapped();
         list.select("option").forEach(o -> o.removeAttr("selected"));
         Element option = list.select("option").stream()
                 .filter(o -> o.val().equals(value))
@@ -199,6 +232,7 @@ public final class Visit {
     /** Ticks a box or takes the tick back, or chooses one of several. */
     public Visit tick(String selector) {
         Element box = one(selector);
+        cost = cost.tapped();
         if (box.attr("type").equals("radio")) {
             page.select("input[type=radio][name='" + box.attr("name") + "']").forEach(b -> b.removeAttr("checked"));
             box.attr("checked", "checked");
@@ -221,6 +255,7 @@ public final class Visit {
 
     /** Presses a button or follows a link. */
     public Visit press(Element there) {
+        cost = cost.tapped();
         if (there.tagName().equals("a")) {
             return go(there.attr("href"));
         }
@@ -240,6 +275,8 @@ public final class Visit {
         String action = button.hasAttr("formaction") ? button.attr("formaction") : form.attr("action");
         String data = String.join("&", fields);
         URI to = URI.create(address + path).resolve(action.isEmpty() ? path : action);
+        String before = path.replaceAll("\\?.*", "");
+        boolean inPlace = form.hasAttr("data-in-place") || button.hasAttr("data-in-place");
         show(
                 form.attr("method").equalsIgnoreCase("post")
                         ? send(HttpRequest.newBuilder(to)
@@ -248,6 +285,11 @@ public final class Visit {
                                 .build())
                         : send(HttpRequest.newBuilder(URI.create(to.toString().replaceAll("\\?.*", "") + "?" + data))
                                 .build()));
+        boolean stays =
+                path.startsWith(to.getPath()) || path.replaceAll("\\?.*", "").equals(before);
+        if (!inPlace || !stays) {
+            cost = cost.loaded();
+        }
         return this;
     }
 

@@ -37,12 +37,14 @@ import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.Turn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -376,7 +378,11 @@ class DiagramController {
                     LikeEnds.settled(leads.value().orElseThrow(), connection.orElseThrow()),
                     new Column(connection.orElseThrow(), form.readRotation(), form.isRebuilt()),
                     form.readSupplyKind());
-            return Saved.redirect(id, Gate.DIAGRAM, drops);
+            return Saved.redirect(
+                    id,
+                    Gate.DIAGRAM,
+                    drops,
+                    toLookAt(pages.file(id), connection.orElseThrow().volts()));
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
             int volts = connection.orElseThrow().volts();
@@ -385,6 +391,20 @@ class DiagramController {
             model.addAttribute("conflict", form.conflictsWith(theirs));
             return again(id, form, model, HttpStatus.CONFLICT);
         }
+    }
+
+    /** What the page says of a column that is saved; where it may be misread, that is a thing to look at, too. */
+    private List<Finding> toLookAt(JobFile file, int volts) {
+        Model shown = new ExtendedModelMap();
+        page(shown, file, volts, file.facts().diagram().at(volts));
+        List<Finding> all = new ArrayList<>();
+        for (Object finding : (List<?>) Objects.requireNonNullElse(shown.getAttribute("findings"), List.of())) {
+            all.add((Finding) finding);
+        }
+        for (Object mend : (List<?>) Objects.requireNonNullElse(shown.getAttribute("mends"), List.of())) {
+            all.add(Finding.warn("It may be misread", mend.toString()));
+        }
+        return all;
     }
 
     private static Optional<Problem> voltsOnThePlate(JobFile file, Connection connection) {

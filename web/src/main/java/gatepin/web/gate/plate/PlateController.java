@@ -12,6 +12,7 @@ import gatepin.core.plate.PlateReader;
 import gatepin.core.plate.PlateText;
 import gatepin.core.plate.TypedPlate;
 import gatepin.web.form.Conflict;
+import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
@@ -94,18 +95,21 @@ class PlateController {
             model.addAttribute("findings", TraceWords.findings(file));
             return "gate/plate";
         }
-        model.addAttribute(
-                "findings",
-                file
-                        .facts()
-                        .motor()
-                        .plate()
-                        .map(p -> PlateOpinion.of(p, file.job().region()))
-                        .orElse(List.of())
-                        .stream()
-                        .map(o -> Findings.of(o.severity(), o.title(), o.words(), file.wording()))
-                        .toList());
+        model.addAttribute("findings", findings(file));
         return "gate/plate";
+    }
+
+    /** What is to be said of the plate. */
+    private static List<Finding> findings(JobFile file) {
+        return file
+                .facts()
+                .motor()
+                .plate()
+                .map(p -> PlateOpinion.of(p, file.job().region()))
+                .orElse(List.of())
+                .stream()
+                .map(o -> Findings.of(o.severity(), o.title(), o.words(), file.wording()))
+                .toList();
     }
 
     /**
@@ -277,7 +281,7 @@ class PlateController {
         }
         try {
             List<Drop> drops = desk.save(id, version, read.value().orElseThrow());
-            return Saved.redirect(id, Gate.PLATE, drops);
+            return Saved.redirect(id, Gate.PLATE, drops, findings(pages.file(id)));
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
             model.addAttribute("conflict", Conflict.plate(typed, typed(now)));

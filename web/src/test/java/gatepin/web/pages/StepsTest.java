@@ -1,0 +1,120 @@
+package gatepin.web.pages;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gatepin.core.job.Gate;
+import gatepin.web.Figures;
+import gatepin.web.pages.Visit.Cost;
+import java.util.List;
+import org.jsoup.nodes.Element;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+/** What a job costs a person, counted by walking it as the pages lead him. */
+class StepsTest {
+    private static final String ON = "Save, on to the next gate";
+
+    private final Visit visit = new Visit();
+    private final Gates gates = new Gates(visit);
+
+    private String upToTheSwitch() {
+        visit.go("/jobs/new").type("#machine", "Plain job").press("Open the job");
+        String job = visit.path().replace("/safe", "");
+        visit.tick("input[name='disconnect'][value='LOOSE']")
+                .tick("input[name='noCapacitor']")
+                .press(ON);
+        visit.tick("input[name='nothingConnected']").press(ON);
+        visit.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAPACITOR START")
+                .press("Read it into the fields")
+                .press(ON);
+        assertThat(visit.path()).as(visit.text(".findings")).contains("/diagram");
+        visit.press(visit.all("button.pattern").stream()
+                .filter(b -> b.val().equals("six-lead"))
+                .findFirst()
+                .orElseThrow());
+        assertThat(visit.path()).contains("diagram");
+        visit.type("#volts", "230").choose("#supplyKind", "TWO_HOT");
+        visit.press(visit.all("button.pattern").stream()
+                .filter(b -> b.val().equals("six-lead"))
+                .findFirst()
+                .orElseThrow());
+        visit.press(ON);
+        assertThat(visit.path()).as(visit.text(".findings")).contains("/windings");
+        gates.relyOnTheMarks();
+        visit.type("#distance", "40").press(ON);
+        visit.press("drill press").press("+ belt").press(ON);
+        return job;
+    }
+
+    @Test
+    @DisplayName(
+            "the plain job, from a new machine to Hand over: at most 20 pages and 60 taps besides readings and wire ticks")
+    void plainJob() {
+        Cost before = visit.cost();
+        String job = upToTheSwitch();
+        assertThat(visit.path()).contains("/switch");
+        visit.tick("input[name='device'][value='" + switchOf("Cross-corner drum") + "']")
+                .press("Use this switch");
+        visit.press("Use plan A, pull the pin");
+        Cost planned = visit.cost().less(before);
+
+        List<String> wires =
+                visit.all(".step").stream().map(s -> s.attr("data-href")).toList();
+        String plan = visit.one("[data-plan]").attr("data-plan");
+        wires.forEach(w -> visit.post(w, "plan", plan, "made", "true"));
+        Cost ticking = visit.cost();
+        gates.wireAndReadAhead(job);
+        Cost ahead = visit.cost().less(ticking);
+        visit.go(job + "/wire").press("Pull the pin");
+
+        Cost reading = visit.cost();
+        int cold = gates.readAsExpected();
+        Cost coldly = visit.cost().less(reading);
+        visit.press("Cold check passed");
+        for (String box : List.of("cover", "strapped", "belt", "clear", "watcher")) {
+            visit.tick("input[name='" + box + "']");
+        }
+        visit.tick("input[name='standsAt'][value='SHAFT_END']").press("Ready for power");
+        reading = visit.cost();
+        int live = gates.readAsExpected();
+        Cost lively = visit.cost().less(reading);
+        visit.press("Live check passed");
+        visit.type("#isolator", "the plug").press("Write it down");
+        for (Element taken : visit.all("form[action$='/taken'] button")) {
+            visit.press(visit.one("form[action='" + taken.closest("form").attr("action") + "'] button"));
+        }
+        visit.press(visit.one(".ticket-actions button"));
+
+        for (Gate gate : Gate.values()) {
+            assertThat(gates.post(gate.title())).as(gate.title()).isEqualTo("passed");
+        }
+        Cost all = visit.cost().less(before);
+        int besides = all.taps() - coldly.taps() - lively.taps() - ahead.taps();
+        Figures.say(
+                "plain job: %d pages loaded, %d taps and %d fields besides %d wires, %d readings and what stands ahead (%d pages, %d taps); to the plan %d pages, %d taps, %d fields",
+                all.loads(),
+                besides,
+                all.typed() - coldly.typed() - lively.typed(),
+                wires.size(),
+                cold + live,
+                ahead.loads(),
+                ahead.taps(),
+                planned.loads(),
+                planned.taps(),
+                planned.typed());
+        assertThat(coldly.loads() + lively.loads())
+                .as("readings are written down in place")
+                .isZero();
+        assertThat(all.loads()).isLessThanOrEqualTo(20);
+        assertThat(besides).isLessThanOrEqualTo(60);
+    }
+
+    private String switchOf(String name) {
+        return visit.all("label.plan-choice").stream()
+                .filter(l -> l.text().contains(name))
+                .findFirst()
+                .orElseThrow()
+                .selectFirst("input")
+                .val();
+    }
+}
