@@ -6,15 +6,20 @@ const PATIENCE = 250;
 export default () => ({
   groups: [[], []],
   asked: 0,
+  waiting: 0,
   init() {
     this.groups = this.$root.dataset.groups.split('\n').map((group) => group.split(' ').filter(Boolean));
     this.draw();
-    let waiting = 0;
     this.form().addEventListener('input', (event) => {
       if (event.target.name.startsWith('crossing')) return;
-      clearTimeout(waiting);
-      waiting = setTimeout(() => this.ask(), PATIENCE);
+      clearTimeout(this.waiting);
+      this.waiting = setTimeout(() => this.ask(), PATIENCE);
     });
+  },
+  // another page is put in the place of this one: what was asked is answered to nobody
+  destroy() {
+    clearTimeout(this.waiting);
+    this.asked += 1;
   },
   form() { return this.$root.closest('form'); },
   // what is typed is read by the server alone: what stands on the crossbar is what would be saved
@@ -25,7 +30,9 @@ export default () => ({
     if (mine !== this.asked) return;
     this.$refs.failed.textContent = failed ? `The crossbar shows what was read last. ${failed}` : '';
     if (failed) return;
-    this.groups = await answer.json();
+    const groups = await answer.json();
+    if (mine !== this.asked) return;
+    this.groups = groups;
     this.draw();
   },
   field(name) { return this.form().querySelector(`[name="${name}"]`); },

@@ -55,6 +55,11 @@ export default {
     this.atRest = words(frame.shown.in).size === 0;
     this.frame(frame, chatters);
   },
+  // another page is put in the place of this one
+  destroy() {
+    this.asking += 1;
+    this.due.forEach(clearTimeout);
+  },
   async follow() {
     const number = ++this.asking;
     const from = this.now();

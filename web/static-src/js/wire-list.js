@@ -38,6 +38,7 @@ export default () => ({
     const body = new URLSearchParams({ plan: this.$root.dataset.plan, made: String(made) });
     this.say('Saving …', 'saving');
     const { answer, failed } = await send(step.dataset.href, body, 'Not saved');
+    if (!step.isConnected) return;
     if (failed) { this.say(failed, 'failed'); return; }
     const told = await answer.json();
     step.classList.toggle('is-made', made);
