@@ -69,7 +69,7 @@ class WarmUp {
                 }
             }
             LOG.info("warmed up by {} pages in {} ms", pages, (System.nanoTime() - start) / 1_000_000);
-        } catch (IOException e) {
+        } catch (IOException | IllegalArgumentException e) {
             LOG.info("warmed up by {} pages, then: {}", pages, e.toString());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -81,8 +81,14 @@ class WarmUp {
         if (!key.isEmpty()) {
             request.header("Cookie", AccessKey.COOKIE + "=" + key);
         }
-        HttpResponse<byte[]> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+        return client.send(request.build(), WarmUp::ofAPage).body();
+    }
+
+    /** What is no page, such as a whole job with its photos, is not kept. */
+    private static HttpResponse.BodySubscriber<String> ofAPage(HttpResponse.ResponseInfo answer) {
         boolean isPage = answer.headers().firstValue("Content-Type").orElse("").startsWith("text/html");
-        return isPage ? new String(answer.body(), StandardCharsets.UTF_8) : "";
+        return isPage
+                ? HttpResponse.BodySubscribers.ofString(StandardCharsets.UTF_8)
+                : HttpResponse.BodySubscribers.replacing("");
     }
 }

@@ -165,7 +165,10 @@ final class ScriptFolder {
         while (Instant.now().isBefore(end) && !Files.readString(log).contains("warmed up")) {
             TimeUnit.MILLISECONDS.sleep(100);
         }
-        assertThat(log).content().contains("warmed up");
+        assertThat(log)
+                .content()
+                .as("a page of each kind, to the last one")
+                .containsPattern("warmed up by [2-9][0-9] pages in ");
     }
 
     void waitUntilItAnswers() throws InterruptedException {

@@ -25,7 +25,12 @@ public record Diagram(Leads leads, Map<Integer, Column> columns) {
     /** What a person reads off leads and diagram. */
     public static final Part<Diagram> PART = Part.of(
                     "diagram", "the leads and the diagram", Gate.DIAGRAM, Diagram.class)
-            .ofTheMotor();
+            .ofTheMotor()
+            .possibleIf(Diagram::isOfAMotor);
+
+    private static final int MOST_LEADS = 40;
+    private static final int LONGEST_MARK = 24;
+    private static final int LONGEST_COLOUR = 30;
 
     /** Nothing is written down yet. */
     public static final Diagram NONE = new Diagram(new Leads(List.of()), Map.of());
@@ -49,6 +54,14 @@ public record Diagram(Leads leads, Map<Integer, Column> columns) {
                 throw new IllegalArgumentException("a column for " + volts + " V joins what is not there");
             }
         });
+    }
+
+    /** No motor has more leads, no mark or colour more letters: what a file says beyond that is none. */
+    private boolean isOfAMotor() {
+        return leads.all().size() <= MOST_LEADS
+                && leads.all().stream()
+                        .allMatch(l ->
+                                l.mark().length() <= LONGEST_MARK && l.colour().length() <= LONGEST_COLOUR);
     }
 
     /** The column for a voltage: its own, or else that of a voltage of the same connection. */

@@ -56,6 +56,11 @@ public final class Part<T> implements Relied {
         this.possible = possible;
     }
 
+    /** A part of which nothing is said yet but where and what it is. */
+    private Part(String key, String words, Optional<Gate> gate, Optional<Class<T>> type) {
+        this(key, words, gate, type, Set.of(), Set.of(), value -> Optional.empty(), false, value -> true);
+    }
+
     /**
      * A part that is kept as a whole.
      *
@@ -65,44 +70,17 @@ public final class Part<T> implements Relied {
      * @param type a record of values, each of which is a number, a text, an enum, an optional, a list, a set or a record of the same
      */
     public static <T> Part<T> of(String key, String words, Gate gate, Class<T> type) {
-        return new Part<>(
-                key,
-                words,
-                Optional.of(gate),
-                Optional.of(type),
-                Set.of(),
-                Set.of(),
-                value -> Optional.empty(),
-                false,
-                value -> true);
+        return new Part<>(key, words, Optional.of(gate), Optional.of(type));
     }
 
     /** A part that is kept in rows of its own, for what is only ever added to, or is asked for by others. */
     public static Part<Void> inRows(String key, String words, Gate gate) {
-        return new Part<>(
-                key,
-                words,
-                Optional.of(gate),
-                Optional.empty(),
-                Set.of(),
-                Set.of(),
-                value -> Optional.empty(),
-                false,
-                value -> true);
+        return new Part<>(key, words, Optional.of(gate), Optional.empty());
     }
 
     /** The same for what belongs to the machine itself, and to no gate. */
     public static Part<Void> inRows(String key, String words) {
-        return new Part<>(
-                key,
-                words,
-                Optional.empty(),
-                Optional.empty(),
-                Set.of(),
-                Set.of(),
-                value -> Optional.empty(),
-                false,
-                value -> true);
+        return new Part<>(key, words, Optional.empty(), Optional.empty());
     }
 
     /** The same part, on which these gates rely: their pins drop when it changes. */
@@ -145,8 +123,8 @@ public final class Part<T> implements Relied {
         return type;
     }
 
-    /** The same part where not every value of its type can be: what comes from a file or the database is held against it. */
-    public Part<T> that(Predicate<T> canBe) {
+    /** The same part where not every value of its type can be: what is written, and what comes from a file or the database, is held against it. */
+    public Part<T> possibleIf(Predicate<T> canBe) {
         return new Part<>(key, words, gate, type, reliedOnBy, shownOn, lack, ofMotor, canBe);
     }
 

@@ -11,6 +11,7 @@ import gatepin.core.supply.CordSize;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What is left to see of a motor whose plate is gone.
@@ -39,6 +40,9 @@ public record Traces(
     private static final double LEAST_SHAFT_MM = 4;
 
     private static final double LEAST_HEIGHT_MM = 30;
+
+    private static final int LONGEST = 40;
+
     /**
      * What was typed, as it was typed.
      *
@@ -56,10 +60,17 @@ public record Traces(
             String family) {
         /** What is left to see where there is no plate. */
         public static final Part<Typed> PART = Part.of("traces", "what is left to see", Gate.PLATE, Typed.class)
-                .ofTheMotor();
+                .ofTheMotor()
+                .possibleIf(Typed::isShort);
 
         /** Nothing was typed. */
         public static final Typed NONE = new Typed("", "", "", "", "", "", "", "", "");
+
+        /** No figure of a motor takes more letters. */
+        private boolean isShort() {
+            return Stream.of(volts, shaft, height, startMicrofarads, runMicrofarads, conductor, idleAmps, rpm, family)
+                    .allMatch(t -> t.length() <= LONGEST);
+        }
 
         public boolean isBlank() {
             return equals(NONE);
@@ -86,6 +97,9 @@ public record Traces(
     /** Reads what was typed; each problem names its field. */
     public static Reading<Traces> read(Typed typed) {
         List<Problem> problems = new ArrayList<>();
+        if (!typed.isShort()) {
+            problems.add(new Problem("volts", typed.volts(), "Use at most " + LONGEST + " letters in each field."));
+        }
         Optional<Double> volts = TypedMeasure.number(
                 problems, "volts", typed.volts(), Field.of(90, 480, "v", "volt", "volts"), "90 to 480 V");
         if (typed.volts().isBlank()) {

@@ -19,7 +19,7 @@ public record Plate(
         double ratedOutputWatts, String outputAsWritten, List<Rating> ratings, int hertz, int rpm, Extras extras) {
     /** What stands on the motor's plate. */
     public static final Part<Plate> PART =
-            Part.of("plate", "the plate", Gate.PLATE, Plate.class).ofTheMotor().that(PlateReader::isPossible);
+            Part.of("plate", "the plate", Gate.PLATE, Plate.class).ofTheMotor().possibleIf(PlateReader::isPossible);
 
     /** One horsepower in watts (mechanical horsepower). */
     public static final double WATTS_PER_HP = 745.7;

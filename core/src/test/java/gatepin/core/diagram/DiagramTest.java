@@ -84,7 +84,9 @@ class DiagramTest {
         for (String bad : List.of(
                 written.replaceFirst("\"T1\"", "\"T9\""),
                 written.replace("\"volts\":230", "\"volts\":231"),
-                written.replace("\"first\":\"T5\"", "\"first\":\"T7\""))) {
+                written.replace("\"first\":\"T5\"", "\"first\":\"T7\""),
+                written.replaceFirst(",\"columns\":\\{.*\\}\\}$", "}"),
+                written.replaceFirst("\"colour\":\"[^\"]*\"", "\"colour\":\"" + "x".repeat(31) + "\""))) {
             assertThat(bad).isNotEqualTo(written);
             assertThatThrownBy(() -> FactsJson.with(Kept.NOTHING, "diagram", bad))
                     .isInstanceOf(IllegalArgumentException.class);

@@ -48,9 +48,20 @@ public class PartStore implements Keeper {
         }
     }
 
-    /** Writes a part anew. */
+    private static <T> T possible(Part<T> part, T value) {
+        if (!part.canBe(value)) {
+            throw new IllegalArgumentException("no " + part + " can be like that");
+        }
+        return value;
+    }
+
+    /**
+     * Writes a part anew.
+     *
+     * @throws IllegalArgumentException where it could not be read again
+     */
     public <T> void write(Job job, Part<T> part, T value) {
-        write(job, part.key(), part.isOfTheMotor(), FactsJson.write(value));
+        write(job, part.key(), part.isOfTheMotor(), FactsJson.write(possible(part, value)));
     }
 
     /** Writes all parts that somebody else kept, those that nobody here knows as well. */
@@ -71,7 +82,7 @@ public class PartStore implements Keeper {
 
     /** Writes a part of a motor that may be in no machine. */
     public <T> void writeOfMotor(long motorId, Part<T> part, T value) {
-        writeOfMotor(motorId, part.key(), FactsJson.write(value));
+        writeOfMotor(motorId, part.key(), FactsJson.write(possible(part, value)));
     }
 
     private void writeOfMotor(long motorId, String key, String json) {

@@ -15,11 +15,11 @@ public final class Saved {
     }
 
     /**
-     * The same where not everything is good: somebody who asked for the next gate at the same press looks at that first
-     * ({@link PullOnSave} leaves it alone).
+     * The same where it is worked out what was saved comes to: unless that is all good, and anything at all, somebody who asked for the
+     * next gate at the same press looks at it first ({@link PullOnSave} leaves it alone).
      */
     public static ModelAndView redirect(long jobId, Gate gate, List<Drop> drops, List<Finding> findings) {
-        boolean good = findings.stream().allMatch(f -> f.level() == Finding.Level.GOOD);
+        boolean good = !findings.isEmpty() && findings.stream().allMatch(f -> f.level() == Finding.Level.GOOD);
         return to(jobId, gate, good ? "saved" : "look&saved", drops);
     }
 

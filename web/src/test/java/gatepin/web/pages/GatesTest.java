@@ -71,6 +71,44 @@ class GatesTest {
     }
 
     @Test
+    @DisplayName(
+            "one press saves and goes on only where what was saved is good: a doubt is looked at first, and the pin stays in")
+    void aDoubtIsLookedAtFirst() {
+        String on = "Save, on to the next gate";
+        gates.bringIn("Doubtful machine");
+        visit.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM")
+                .press("Read it into the fields")
+                .press(on);
+        assertThat(visit.path()).as("its family is not stated").contains("/plate?");
+        assertThat(gates.post("Plate")).isNotEqualTo("passed");
+        visit.choose("#family", "capacitor-start").press(on);
+        assertThat(visit.path()).contains("/diagram");
+        assertThat(gates.post("Plate")).isEqualTo("passed");
+
+        gates.typeLeads("T1", "T2", "T3", "T4", "T5", "T8");
+        visit.type("#volts", "230").choose("#supplyKind", "TWO_HOT");
+        visit.type("#line1", "T1").type("#line2", "T4 T8").type("#joined", "T2 T3 T5");
+        visit.type("#swap", "").press(on);
+        assertThat(visit.path()).as("no interchange is written").contains("/diagram?");
+        assertThat(gates.post("Diagram")).isNotEqualTo("passed");
+        visit.type("#swap", "T5 T8").press(on);
+        assertThat(visit.path()).contains("/windings");
+        assertThat(gates.post("Diagram")).isEqualTo("passed");
+    }
+
+    @Test
+    @DisplayName("what no figure of a motor can be long is refused where the plate is gone, and not kept")
+    void longTraces() {
+        String job = gates.bringIn("Long traces machine");
+        visit.type("#cordVolts", "120")
+                .type("#seenRpm", "1725" + " ".repeat(5000))
+                .press("Save what is left of it");
+        assertThat(visit.status()).isEqualTo(422);
+        assertThat(visit.text(".wrong")).contains("at most 40 letters");
+        assertThat(visit.go(job + "/plate").value("#cordVolts")).isEmpty();
+    }
+
+    @Test
     void theSupplyComparesTheVoltagesAndTheWrongPlugMustGo() {
         String job = gates.wireListOfASixLeadMotor("Supply machine");
         visit.go(job + "/supply");

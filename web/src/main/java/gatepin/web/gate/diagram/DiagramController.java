@@ -37,14 +37,12 @@ import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.Turn;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -88,35 +86,69 @@ class DiagramController {
                 "rebuildFrom",
                 ColumnCheck.of(file).rebuildFrom(volts).map(Connection::volts).orElse(0));
         column.ifPresent(c -> {
-            Supply supply = file.supplyAt(volts);
+            Run run = Run.of(file, c);
             model.addAttribute("column", c);
-            Optional<Circuit> asPlate = direct(file, c.connection(), supply);
-            boolean oneWay = c.connection().swap().isNone();
-            Optional<Circuit> opposite =
-                    oneWay ? Optional.empty() : direct(file, c.connection().reversed(), supply);
-            Optional<OnBench> forward = asPlate.flatMap(file.workup()::bench);
-            Optional<OnBench> reverse = opposite.flatMap(file.workup()::bench);
-            asPlate.ifPresent(a -> model.addAttribute("asPlate", draw(file.leads(), a, forward, file.wording())));
-            opposite.ifPresent(o -> model.addAttribute("opposite", draw(file.leads(), o, reverse, file.wording())));
-            if (oneWay && forward.isPresent()) {
-                Analysis analysis = forward.orElseThrow().analysis();
-                model.addAttribute("turns", List.of(Turn.alone(forward.orElseThrow())));
-                List<Finding> findings = new ArrayList<>(List.of(NO_INTERCHANGE));
-                findings.addAll(Findings.of(analysis, file.wording()).findings());
-                ColumnCheck.of(file).beside(c.connection(), supply).ifPresent(findings::add);
+            run.asPlate()
+                    .ifPresent(
+                            a -> model.addAttribute("asPlate", draw(file.leads(), a, run.forward(), file.wording())));
+            run.opposite()
+                    .ifPresent(
+                            o -> model.addAttribute("opposite", draw(file.leads(), o, run.reverse(), file.wording())));
+            model.addAttribute("turns", run.turns(c));
+            List<Finding> findings = findings(file, c, run);
+            if (!findings.isEmpty()) {
                 model.addAttribute("findings", findings);
-            } else if (forward.isPresent() && reverse.isPresent()) {
-                model.addAttribute("turns", Turn.computed(forward.orElseThrow(), reverse.orElseThrow()));
-                List<Finding> findings = bothWays(
-                        forward.orElseThrow().analysis(), reverse.orElseThrow().analysis(), file.wording());
-                ColumnCheck.of(file).beside(c.connection(), supply).ifPresent(findings::add);
-                model.addAttribute("findings", findings);
-            } else {
-                model.addAttribute("turns", Turn.stated(c.rotation()));
             }
-            model.addAttribute("mends", ColumnCheck.of(file).mends(c.connection(), supply));
+            model.addAttribute("mends", ColumnCheck.of(file).mends(c.connection(), file.supplyAt(volts)));
         });
         return "gate/diagram";
+    }
+
+    /** A column run as the plate writes it, and with its two leads interchanged where it names any; empty where it cannot be run. */
+    private record Run(
+            Optional<Circuit> asPlate,
+            Optional<Circuit> opposite,
+            Optional<OnBench> forward,
+            Optional<OnBench> reverse) {
+        static Run of(JobFile file, Column column) {
+            Connection connection = column.connection();
+            Supply supply = file.supplyAt(connection.volts());
+            Optional<Circuit> asPlate = direct(file, connection, supply);
+            Optional<Circuit> opposite =
+                    connection.swap().isNone() ? Optional.empty() : direct(file, connection.reversed(), supply);
+            return new Run(
+                    asPlate, opposite, asPlate.flatMap(file.workup()::bench), opposite.flatMap(file.workup()::bench));
+        }
+
+        List<Turn> turns(Column column) {
+            if (column.connection().swap().isNone() && forward.isPresent()) {
+                return List.of(Turn.alone(forward.orElseThrow()));
+            }
+            return forward.isPresent() && reverse.isPresent()
+                    ? Turn.computed(forward.orElseThrow(), reverse.orElseThrow())
+                    : Turn.stated(column.rotation());
+        }
+    }
+
+    /** What is to be said of a column; nothing where it cannot be run. */
+    private static List<Finding> findings(JobFile file, Column column, Run run) {
+        Connection connection = column.connection();
+        boolean oneWay = connection.swap().isNone();
+        if (run.forward().isEmpty() || (!oneWay && run.reverse().isEmpty())) {
+            return List.of();
+        }
+        Analysis forward = run.forward().orElseThrow().analysis();
+        List<Finding> findings = new ArrayList<>();
+        if (oneWay) {
+            findings.add(NO_INTERCHANGE);
+            findings.addAll(Findings.of(forward, file.wording()).findings());
+        } else {
+            findings.addAll(bothWays(forward, run.reverse().orElseThrow().analysis(), file.wording()));
+        }
+        ColumnCheck.of(file)
+                .beside(connection, file.supplyAt(connection.volts()))
+                .ifPresent(findings::add);
+        return findings;
     }
 
     private static final Finding NO_INTERCHANGE = Finding.warn(
@@ -378,11 +410,9 @@ class DiagramController {
                     LikeEnds.settled(leads.value().orElseThrow(), connection.orElseThrow()),
                     new Column(connection.orElseThrow(), form.readRotation(), form.isRebuilt()),
                     form.readSupplyKind());
-            return Saved.redirect(
-                    id,
-                    Gate.DIAGRAM,
-                    drops,
-                    toLookAt(pages.file(id), connection.orElseThrow().volts()));
+            JobFile now = pages.file(id);
+            Column saved = now.column().orElseThrow();
+            return Saved.redirect(id, Gate.DIAGRAM, drops, findings(now, saved, Run.of(now, saved)));
         } catch (StaleEdit stale) {
             JobFile now = pages.file(id);
             int volts = connection.orElseThrow().volts();
@@ -391,20 +421,6 @@ class DiagramController {
             model.addAttribute("conflict", form.conflictsWith(theirs));
             return again(id, form, model, HttpStatus.CONFLICT);
         }
-    }
-
-    /** What the page says of a column that is saved; where it may be misread, that is a thing to look at, too. */
-    private List<Finding> toLookAt(JobFile file, int volts) {
-        Model shown = new ExtendedModelMap();
-        page(shown, file, volts, file.facts().diagram().at(volts));
-        List<Finding> all = new ArrayList<>();
-        for (Object finding : (List<?>) Objects.requireNonNullElse(shown.getAttribute("findings"), List.of())) {
-            all.add((Finding) finding);
-        }
-        for (Object mend : (List<?>) Objects.requireNonNullElse(shown.getAttribute("mends"), List.of())) {
-            all.add(Finding.warn("It may be misread", mend.toString()));
-        }
-        return all;
     }
 
     private static Optional<Problem> voltsOnThePlate(JobFile file, Connection connection) {
