@@ -10,10 +10,12 @@ const body = (form, button) => {
   return data;
 };
 
-// puts the answer's page in the place of this one; the field in hand stays in hand, and what is unfolded unfolded
-const swap = (page, url) => {
+// puts the answer's page in the place of this one; the field in hand stays in hand, and what is unfolded unfolded, but for what was
+// chosen from: then what it filled in is shown
+const swap = (page, url, chosen) => {
+  const from = chosen && chosen.closest('details');
   const held = document.activeElement && document.activeElement.id;
-  const unfolded = [...document.querySelectorAll('main details[open] > summary')].map((s) => s.textContent);
+  const unfolded = [...document.querySelectorAll('main details[open] > summary')].filter((s) => s.parentNode !== from).map((s) => s.textContent);
   for (const place of SWAPPED) {
     const [before, after] = [document.querySelector(place), page.querySelector(place)];
     if (before && after) before.replaceWith(document.adoptNode(after));
@@ -23,8 +25,8 @@ const swap = (page, url) => {
   history.replaceState(history.state, '', url);
   const field = held && document.getElementById(held);
   if (field) field.focus({ preventScroll: true });
-  const wrong = document.querySelector('main [role="alert"]');
-  if (wrong) wrong.scrollIntoView({ block: 'nearest' });
+  const said = document.querySelector(chosen ? 'main [role="alert"], main .notice[role="status"]' : 'main [role="alert"]');
+  if (said) said.scrollIntoView({ block: 'nearest' });
 };
 
 const say = (form, words) => {
@@ -53,7 +55,7 @@ export const sendInPlace = async (event) => {
     if (elsewhere || page.querySelector('meta[http-equiv="refresh"]')) {
       location.assign(answer.url);
     } else if (page.querySelector('meta[name="csrf-token"]')) {
-      swap(page, answer.redirected ? answer.url : location.href);
+      swap(page, answer.redirected ? answer.url : location.href, button && button.matches('[data-in-place]') ? button : null);
     } else {
       say(form, wordsOf(answer.status));
     }

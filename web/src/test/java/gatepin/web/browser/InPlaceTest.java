@@ -62,6 +62,31 @@ class InPlaceTest {
     }
 
     @Test
+    @DisplayName("on a phone a usual pattern fills the diagram in, folds away, and what it did is in view")
+    void filledIn() {
+        Gates gates = new Gates(new Visit(browser.address()));
+        String fresh = gates.bringIn("Filled in " + System.nanoTime());
+        gates.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        browser.screen(390, 844).go(fresh + "/diagram");
+        mark();
+        String pattern = "button.pattern[value='six-lead']";
+        if (!browser.one(pattern).isDisplayed()) {
+            browser.tick("details:has(" + pattern + ") > summary");
+        }
+        browser.tick(pattern);
+        browser.until(d ->
+                browser.all("[name='leads[5].mark']").stream().anyMatch(f -> "T8".equals(f.getAttribute("value"))));
+        assertThat(browser.text("main .notice[role='status']")).contains("Filled in from");
+        assertThat(browser.script(
+                        "const n = document.querySelector('main .notice[role=status]').getBoundingClientRect();"
+                                + " return n.top >= 0 && n.bottom <= innerHeight"))
+                .as("the notice is in view")
+                .isEqualTo(true);
+        assertThat(samePage()).isTrue();
+        assertThat(browser.complaints()).isEmpty();
+    }
+
+    @Test
     @DisplayName("what is no reading is said by its field, in the same place, with what was typed")
     void noReading() {
         browser.go(job + "/cold");
