@@ -1,8 +1,10 @@
 // A form, or a button of it, that only adds to the page it stands on or fills it in is sent without leaving it: what is in view stays in view. Without a script it is a form
 // like any other.
-import { wordsOf } from './server.js';
+import { fresh, wordsOf } from './server.js';
 
 const SWAPPED = ['main', '.fence', '.neighbours'];
+// the page as it stands after it, what is wrong by its field, or both side by side; any other answer says nothing of what is here
+const OF_THE_PAGE = [200, 409, 422];
 
 const body = (form, button) => {
   const data = new URLSearchParams(new FormData(form));
@@ -48,13 +50,15 @@ export const sendInPlace = async (event) => {
   if (form.getAttribute('aria-busy') === 'true') return; // a second press while the first is under way
   form.setAttribute('aria-busy', 'true');
   const href = button && button.hasAttribute('formaction') ? button.formAction : form.action;
+  const post = () => fetch(href, { method: 'POST', body: body(form, button), headers: { Accept: 'text/html' } });
   try {
-    const answer = await fetch(href, { method: 'POST', body: body(form, button), headers: { Accept: 'text/html' } });
+    let answer = await post();
+    if (answer.status === 403 && await fresh()) answer = await post();
     const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
-    const elsewhere = answer.redirected && new URL(answer.url).pathname !== location.pathname;
-    if (elsewhere || page.querySelector('meta[http-equiv="refresh"]')) {
+    const elsewhere = new URL(answer.url).pathname !== location.pathname || page.querySelector('meta[http-equiv="refresh"]');
+    if (answer.redirected && elsewhere) {
       location.assign(answer.url);
-    } else if (page.querySelector('meta[name="csrf-token"]')) {
+    } else if (OF_THE_PAGE.includes(answer.status) && page.querySelector('main')) {
       swap(page, answer.redirected ? answer.url : location.href, button && button.matches('[data-in-place]') ? button : null);
     } else {
       say(form, wordsOf(answer.status));

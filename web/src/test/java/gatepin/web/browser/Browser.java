@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.TimeoutException;
 import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -234,21 +235,33 @@ final class Browser implements AutoCloseable {
     }
 
     <T> T until(ExpectedCondition<T> condition) {
-        return new WebDriverWait(driver, Duration.ofSeconds(10), Duration.ofMillis(50))
-                // what is drawn anew under the hand is taken hold of again, until there is an end of patience
-                .ignoring(
-                        org.openqa.selenium.StaleElementReferenceException.class,
-                        org.openqa.selenium.ElementNotInteractableException.class)
-                .until(d -> {
-                    try {
-                        return condition.apply(d);
-                    } catch (WebDriverException e) {
-                        if (isOfThePageBefore(e)) {
-                            return null;
+        try {
+            return new WebDriverWait(driver, Duration.ofSeconds(10), Duration.ofMillis(50))
+                    // what is drawn anew under the hand is taken hold of again, until there is an end of patience
+                    .ignoring(
+                            org.openqa.selenium.StaleElementReferenceException.class,
+                            org.openqa.selenium.ElementNotInteractableException.class)
+                    .until(d -> {
+                        try {
+                            return condition.apply(d);
+                        } catch (WebDriverException e) {
+                            if (isOfThePageBefore(e)) {
+                                return null;
+                            }
+                            throw e;
                         }
-                        throw e;
-                    }
-                });
+                    });
+        } catch (TimeoutException e) {
+            throw new AssertionError("waited in vain on " + path() + ", which shows: " + shown(), e);
+        }
+    }
+
+    /** What stands in the main part of the page, its alerts first, as far as a message has room for it. */
+    private String shown() {
+        return String.valueOf(
+                driver.executeScript(
+                        "const main = document.querySelector('main') || document.body;"
+                                + " return [...main.querySelectorAll('[role=alert], .wrong'), main].map(e => e.innerText.replace(/\\s+/g, ' ')).join(' | ').slice(0, 900)"));
     }
 
     /** A page went while it was being read: the driver has no name of its own for that. */

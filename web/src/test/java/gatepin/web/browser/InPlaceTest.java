@@ -99,6 +99,21 @@ class InPlaceTest {
     }
 
     @Test
+    @DisplayName("a page that was open for so long that it is no longer known goes on as if it were")
+    void openForLong() {
+        browser.go(job + "/cold");
+        mark();
+        int open = browser.all(".checks .open").size();
+        browser.forgetCookies();
+        browser.type("#ohms", "OL").press("Write it down");
+        browser.until(d -> browser.all(".checks .open").size() == open - 1);
+        browser.forgetCookies();
+        browser.type("#ohms", "plenty").press("Write it down");
+        assertThat(browser.text(".field .wrong")).isNotEmpty();
+        assertThat(samePage()).isTrue();
+    }
+
+    @Test
     @DisplayName("where nobody answers that is said, what was typed stays, and it is stored once when it is sent again")
     void noAnswer() {
         browser.go(job + "/cold");
