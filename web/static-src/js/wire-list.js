@@ -35,9 +35,10 @@ export default () => ({
   async tick() {
     const step = this.steps[this.current];
     const made = !step.classList.contains('is-made');
-    const body = new URLSearchParams({ plan: this.$root.dataset.plan, made: String(made) });
+    const { section, wire } = step.dataset;
+    const body = new URLSearchParams({ section, wire, made: String(made) });
     this.say('Saving …', 'saving');
-    const { answer, failed } = await send(step.dataset.href, body, 'Not saved');
+    const { answer, failed } = await send(this.$root.dataset.href, body, 'Not saved');
     if (!step.isConnected) return;
     if (failed) { this.say(failed, 'failed'); return; }
     const told = await answer.json();

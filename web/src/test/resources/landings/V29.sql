@@ -74,6 +74,8 @@ CREATE TABLE `ahead_wire_made` (
 
 LOCK TABLES `ahead_wire_made` WRITE;
 /*!40000 ALTER TABLE `ahead_wire_made` DISABLE KEYS */;
+INSERT INTO `ahead_wire_made` VALUES
+(9,'F2.5','K0.4','2026-11-30 15:28:00.000',1);
 /*!40000 ALTER TABLE `ahead_wire_made` ENABLE KEYS */;
 UNLOCK TABLES;
 
@@ -530,6 +532,8 @@ CREATE TABLE `control_wire_made` (
 
 LOCK TABLES `control_wire_made` WRITE;
 /*!40000 ALTER TABLE `control_wire_made` DISABLE KEYS */;
+INSERT INTO `control_wire_made` VALUES
+(3,'S9.12','S0.21','2026-11-30 15:28:00.000',1);
 /*!40000 ALTER TABLE `control_wire_made` ENABLE KEYS */;
 UNLOCK TABLES;
 
@@ -565,7 +569,12 @@ LOCK TABLES `dead_reading` WRITE;
 /*!40000 ALTER TABLE `dead_reading` DISABLE KEYS */;
 INSERT INTO `dead_reading` VALUES
 (1,3,'CONTROL','',NULL,'2026-11-30 08:02:45.591',1),
-(2,9,'AHEAD','',NULL,'2026-11-30 15:27:52.372',1);
+(2,9,'AHEAD','',NULL,'2026-11-30 15:27:52.372',1),
+(3,9,'AHEAD','K0.1|F2.2|','JOINED','2026-11-30 15:28:52.372',1),
+(4,3,'CONTROL','nothing','LOAD','2026-11-30 15:28:53.372',1),
+(5,3,'CONTROL','',NULL,'2026-11-30 15:28:54.372',1),
+(6,3,'CONTROL','S1','LOAD','2026-11-30 15:28:55.372',1),
+(7,3,'CONTROL','S1','OPEN','2026-11-30 15:28:56.372',1);
 /*!40000 ALTER TABLE `dead_reading` ENABLE KEYS */;
 UNLOCK TABLES;
 

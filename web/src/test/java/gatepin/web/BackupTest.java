@@ -14,6 +14,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -101,14 +103,16 @@ class BackupTest {
                 .tick("input[value='IEC']")
                 .press("Open the shop");
         AtomicBoolean enough = new AtomicBoolean();
+        CountDownLatch first = new CountDownLatch(1);
         Thread people = new Thread(() -> {
             Visit busy = new Visit(folder.address());
             for (int i = 0; !enough.get(); i++) {
                 new Gates(busy).open("Machine " + i);
+                first.countDown();
             }
         });
         people.start();
-        Thread.sleep(500);
+        assertThat(first.await(1, TimeUnit.MINUTES)).isTrue();
 
         backup("first.backup");
 

@@ -2,23 +2,26 @@ package gatepin.core.ahead;
 
 import gatepin.core.Sentence;
 import gatepin.core.ahead.Ahead.Kind;
-import gatepin.core.check.DeadRead;
 import gatepin.core.circuit.Supply;
-import gatepin.core.circuit.Wire;
+import gatepin.core.job.Gate;
+import gatepin.core.job.Part;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
- * What was decided to stand ahead of the gear, and how far it is made and checked.
+ * What was decided to stand ahead of the gear.
  *
  * @param chosen what becomes of each device; what is not in it was not spoken of
- * @param made the wires of the line-up that are made, as {@code Q1.2>F1.1}
- * @param reads what an ohmmeter showed of it since it was last changed, later readings of the same thing last
  */
-public record AheadRecord(Map<Kind, Chosen> chosen, Set<String> made, List<DeadRead> reads) {
+public record AheadRecord(Map<Kind, Chosen> chosen) {
+    /** What stands ahead. */
+    public static final Part<AheadRecord> PART = Part.of(
+                    "ahead", "what stands ahead of it", Gate.SWITCH, AheadRecord.class)
+            .possibleIf(
+                    r -> r.chosen().values().stream().allMatch(c -> c.reason().length() <= AheadRecord.LONGEST_REASON));
+
     /** The longest reason, in letters. */
     public static final int LONGEST_REASON = 200;
 
@@ -45,8 +48,6 @@ public record AheadRecord(Map<Kind, Chosen> chosen, Set<String> made, List<DeadR
 
     public AheadRecord {
         chosen = Map.copyOf(chosen);
-        made = Set.copyOf(made);
-        reads = List.copyOf(reads);
     }
 
     /**
@@ -74,18 +75,6 @@ public record AheadRecord(Map<Kind, Chosen> chosen, Set<String> made, List<DeadR
                 coils);
     }
 
-    public boolean isMade(Wire wire) {
-        return made.contains(wire.key());
-    }
-
-    /** What was shown last of a reading; empty where it was not taken. */
-    public Optional<DeadRead.Shows> shown(DeadLineUp.Read read) {
-        return reads.stream()
-                .filter(r -> r.about().equals(read.key()))
-                .reduce((before, last) -> last)
-                .map(DeadRead::shows);
-    }
-
     /** A device that is needed and neither put in nor there, without a word why. */
     public Optional<Sentence> lack(List<Ahead> asked) {
         return asked.stream()
@@ -95,15 +84,5 @@ public record AheadRecord(Map<Kind, Chosen> chosen, Set<String> made, List<DeadR
                         .orElse(true))
                 .findFirst()
                 .map(a -> Sentence.of("lack.ahead", a.kind().device(), Sentence.of("ahead.kind." + a.kind())));
-    }
-
-    /** What the dead check of the line-up still lacks: a reading that is not taken, or one that shows something else. */
-    public Optional<Sentence> lack(DeadLineUp dead) {
-        long left = dead.reads().stream().filter(r -> shown(r).isEmpty()).count();
-        return dead.reads().stream()
-                .filter(r -> shown(r).map(s -> !r.agrees(s)).orElse(false))
-                .findFirst()
-                .map(r -> Sentence.of("lack.aheadWrong", r.a().id(), r.b().id()))
-                .or(() -> left > 0 ? Optional.of(Sentence.of("lack.aheadReads", left)) : Optional.empty());
     }
 }

@@ -1,5 +1,6 @@
 package gatepin.core.ahead;
 
+import gatepin.core.Sentence;
 import gatepin.core.ahead.Ahead.Kind;
 import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.check.FewestReads;
@@ -7,6 +8,8 @@ import gatepin.core.circuit.Contact;
 import gatepin.core.circuit.Nodes;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
@@ -113,6 +116,20 @@ public record DeadLineUp(List<Read> reads, List<Fault> unseen) {
     public DeadLineUp {
         reads = List.copyOf(reads);
         unseen = List.copyOf(unseen);
+    }
+
+    /** What its check lacks, given what was read: a reading that shows something else, or ones that were not taken. */
+    public Optional<Sentence> lack(Done done) {
+        long left = reads.stream().filter(r -> shown(done, r).isEmpty()).count();
+        return reads.stream()
+                .filter(r -> shown(done, r).filter(s -> !r.agrees(s)).isPresent())
+                .findFirst()
+                .map(r -> Sentence.of("lack.aheadWrong", r.a().id(), r.b().id()))
+                .or(() -> left > 0 ? Optional.of(Sentence.of("lack.aheadReads", left)) : Optional.empty());
+    }
+
+    private static Optional<Shows> shown(Done done, Read read) {
+        return done.shown(Section.AHEAD, read.key());
     }
 
     /** What to read of a line-up. */

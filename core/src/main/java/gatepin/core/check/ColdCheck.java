@@ -58,8 +58,8 @@ public final class ColdCheck {
     /** What is expected of a reading, of the plan or not. */
     public Band expected(Read read) {
         return plan.step(read.key()).map(Step::expected).orElseGet(() -> {
-            Bench bench = new Bench(request.circuit(), request.hasOff());
-            return Bench.band(read, bench.on(request.circuit()).shown(read), request.meter());
+            ColdReadings readings = new ColdReadings(request.circuit(), request.hasOff());
+            return ColdReadings.band(read, readings.on(request.circuit()).shown(read), request.meter());
         });
     }
 

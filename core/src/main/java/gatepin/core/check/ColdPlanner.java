@@ -1,8 +1,8 @@
 package gatepin.core.check;
 
-import gatepin.core.check.Bench.Stand;
 import gatepin.core.check.ColdPlan.Step;
 import gatepin.core.check.ColdPlan.Unseen;
+import gatepin.core.check.ColdReadings.Stand;
 import gatepin.core.check.MotorFault.CoilBad;
 import gatepin.core.check.WiringFault.HandleSlipped;
 import gatepin.core.circuit.Capacitor;
@@ -26,7 +26,7 @@ import java.util.stream.Collectors;
  */
 public final class ColdPlanner {
     private final CheckRequest request;
-    private final Bench bench;
+    private final ColdReadings readings;
     private final List<Read> reads = new ArrayList<>();
     private final List<Band> expected = new ArrayList<>();
     private final List<BitSet> shows = new ArrayList<>();
@@ -34,8 +34,8 @@ public final class ColdPlanner {
 
     private ColdPlanner(CheckRequest request) {
         this.request = request;
-        this.bench = new Bench(request.circuit(), request.hasOff());
-        this.alike = new Alike<>(request.circuit(), bench.probed());
+        this.readings = new ColdReadings(request.circuit(), request.hasOff());
+        this.alike = new Alike<>(request.circuit(), readings.probed());
     }
 
     /**
@@ -105,9 +105,9 @@ public final class ColdPlanner {
     }
 
     private void candidates() {
-        List<Terminal> points = bench.probed();
-        for (Stand stand : bench.stands()) {
-            double[][] ohms = bench.all(request.circuit(), stand);
+        List<Terminal> points = readings.probed();
+        for (Stand stand : readings.stands()) {
+            double[][] ohms = readings.all(request.circuit(), stand);
             for (int i = 0; i < points.size(); i++) {
                 for (int j = i + 1; j < points.size(); j++) {
                     add(new Read.Ohms(points.get(i), points.get(j), stand.setting(), stand.heldOpen()), ohms[i][j]);
@@ -121,7 +121,7 @@ public final class ColdPlanner {
 
     private void add(Read read, double shown) {
         reads.add(read);
-        expected.add(Bench.band(read, shown, request.meter()));
+        expected.add(ColdReadings.band(read, shown, request.meter()));
         shows.add(new BitSet());
     }
 
@@ -133,9 +133,9 @@ public final class ColdPlanner {
     private BitSet moved(Circuit faulty) {
         BitSet moved = new BitSet();
         int at = 0;
-        int points = bench.probed().size();
-        for (Stand stand : bench.stands()) {
-            double[][] ohms = bench.all(faulty, stand);
+        int points = readings.probed().size();
+        for (Stand stand : readings.stands()) {
+            double[][] ohms = readings.all(faulty, stand);
             for (int i = 0; i < points; i++) {
                 for (int j = i + 1; j < points; j++) {
                     moved.set(at, isMoved(at, ohms[i][j]));
@@ -145,8 +145,8 @@ public final class ColdPlanner {
         }
         for (; at < reads.size(); at++) {
             Read read = reads.get(at);
-            double shown = Bench.ofCapacitor(faulty, ((Read.OfCapacitor) read).capacitor());
-            moved.set(at, !Bench.band(read, shown, request.meter()).meets(expected.get(at)));
+            double shown = ColdReadings.ofCapacitor(faulty, ((Read.OfCapacitor) read).capacitor());
+            moved.set(at, !ColdReadings.band(read, shown, request.meter()).meets(expected.get(at)));
         }
         return moved;
     }
@@ -159,16 +159,16 @@ public final class ColdPlanner {
     /** What is read whatever else is: at the plug in every setting that there is, and the bond of every frame. */
     private List<Integer> always() {
         List<Integer> always = new ArrayList<>();
-        Optional<Setting> off = bench.stands().stream()
+        Optional<Setting> off = readings.stands().stream()
                 .map(Stand::setting)
                 .filter(s -> s.purpose() == Setting.Purpose.OFF)
                 .findFirst();
         off.ifPresent(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s, false))));
-        Setting first = off.orElse(bench.stands().get(0).setting());
+        Setting first = off.orElse(readings.stands().get(0).setting());
         for (Terminal frame : request.circuit().frames()) {
             always.add(at(new Read.Ohms(Terminal.GROUND, frame, first, false)));
         }
-        bench.stands().stream()
+        readings.stands().stream()
                 .filter(s -> !s.heldOpen() && !off.equals(Optional.of(s.setting())))
                 .forEach(s -> always.add(at(new Read.Ohms(Terminal.L1, Terminal.L2, s.setting(), false))));
         return always;

@@ -1,6 +1,6 @@
 package gatepin.core.check;
 
-import gatepin.core.check.Bench.Stand;
+import gatepin.core.check.ColdReadings.Stand;
 import gatepin.core.check.Suspects.Suspect;
 import gatepin.core.circuit.Capacitor;
 import gatepin.core.circuit.Circuit;
@@ -34,7 +34,7 @@ public final class FaultFinder {
     private static final double CERTAIN = 0.97;
 
     private final CheckRequest request;
-    private final Bench bench;
+    private final ColdReadings readings;
     private final List<Fault> faults;
     private final List<Taken> taken;
     private final Meter meter;
@@ -45,7 +45,7 @@ public final class FaultFinder {
     private FaultFinder(CheckRequest request, List<Taken> taken) {
         this.request = request;
         this.meter = request.meter();
-        this.bench = new Bench(request.circuit(), request.hasOff());
+        this.readings = new ColdReadings(request.circuit(), request.hasOff());
         this.faults = Faults.of(request.circuit(), request.links());
         this.taken = List.copyOf(taken);
         this.sound = shown(request.circuit());
@@ -62,13 +62,13 @@ public final class FaultFinder {
 
     /** The readings that a fault moves out of their bands: what has to be read again once it is mended. */
     public static Set<String> moved(CheckRequest request, Fault fault, List<Read> reads) {
-        Bench bench = new Bench(request.circuit(), request.hasOff());
-        Bench.On was = bench.on(request.circuit());
-        Bench.On is = bench.on(fault.applyTo(request.circuit()));
+        ColdReadings readings = new ColdReadings(request.circuit(), request.hasOff());
+        ColdReadings.On was = readings.on(request.circuit());
+        ColdReadings.On is = readings.on(fault.applyTo(request.circuit()));
         Set<String> moved = new HashSet<>();
         for (Read read : reads) {
-            if (!Bench.band(read, was.shown(read), request.meter())
-                    .meets(Bench.band(read, is.shown(read), request.meter()))) {
+            if (!ColdReadings.band(read, was.shown(read), request.meter())
+                    .meets(ColdReadings.band(read, is.shown(read), request.meter()))) {
                 moved.add(read.key());
             }
         }
@@ -77,10 +77,11 @@ public final class FaultFinder {
 
     /** Whether some reading cannot be with a fault. */
     public static boolean contradicts(CheckRequest request, Fault fault, List<Taken> taken) {
-        Bench.On is = new Bench(request.circuit(), request.hasOff()).on(fault.applyTo(request.circuit()));
+        ColdReadings.On is = new ColdReadings(request.circuit(), request.hasOff()).on(fault.applyTo(request.circuit()));
         return taken.stream()
-                .anyMatch(t -> t.against(Bench.band(t.read(), is.shown(t.read()), request.meter()), request.meter())
-                        == Taken.Standing.DISAGREES);
+                .anyMatch(t ->
+                        t.against(ColdReadings.band(t.read(), is.shown(t.read()), request.meter()), request.meter())
+                                == Taken.Standing.DISAGREES);
     }
 
     /** Whether no reading there is tells two faults apart. */
@@ -88,14 +89,14 @@ public final class FaultFinder {
         if (one.equals(other)) {
             return true;
         }
-        Bench bench = new Bench(request.circuit(), request.hasOff());
+        ColdReadings readings = new ColdReadings(request.circuit(), request.hasOff());
         Circuit first = one.applyTo(request.circuit());
         Circuit second = other.applyTo(request.circuit());
         boolean moves = false;
-        for (Stand stand : bench.stands()) {
-            double[][] was = bench.all(request.circuit(), stand);
-            double[][] is = bench.all(first, stand);
-            if (!Arrays.deepEquals(is, bench.all(second, stand))) {
+        for (Stand stand : readings.stands()) {
+            double[][] was = readings.all(request.circuit(), stand);
+            double[][] is = readings.all(first, stand);
+            if (!Arrays.deepEquals(is, readings.all(second, stand))) {
                 return false;
             }
             moves |= !Arrays.deepEquals(was, is);
@@ -104,7 +105,7 @@ public final class FaultFinder {
     }
 
     private double[] shown(Circuit circuit) {
-        Bench.On on = bench.on(circuit);
+        ColdReadings.On on = readings.on(circuit);
         return taken.stream().mapToDouble(t -> on.shown(t.read())).toArray();
     }
 
@@ -140,7 +141,7 @@ public final class FaultFinder {
     private boolean agrees() {
         for (int i = 0; i < sound.length; i++) {
             Taken one = taken.get(i);
-            if (one.against(Bench.band(one.read(), sound[i], meter), meter) != Taken.Standing.AGREES) {
+            if (one.against(ColdReadings.band(one.read(), sound[i], meter), meter) != Taken.Standing.AGREES) {
                 return false;
             }
         }
@@ -169,12 +170,14 @@ public final class FaultFinder {
     private double against(int reading, double shown) {
         Taken one = taken.get(reading);
         double value = one.value();
-        Band band = Bench.band(one.read(), shown, meter);
+        Band band = ColdReadings.band(one.read(), shown, meter);
         if (band.isOpen() || Double.isInfinite(value)) {
             return band.isOpen() && Double.isInfinite(value) ? 0 : IMPOSSIBLE;
         }
-        if (one.kind() == Taken.Kind.SWINGS || band == Bench.SWINGS) {
-            return band.holds(value) || (band == Bench.SWINGS && one.kind() == Taken.Kind.MICROFARADS) ? 0 : IMPOSSIBLE;
+        if (one.kind() == Taken.Kind.SWINGS || band == ColdReadings.SWINGS) {
+            return band.holds(value) || (band == ColdReadings.SWINGS && one.kind() == Taken.Kind.MICROFARADS)
+                    ? 0
+                    : IMPOSSIBLE;
         }
         double width = (band.most() - band.least()) / 2;
         double off = Math.abs(value - Math.max(0, shown))
@@ -284,11 +287,11 @@ public final class FaultFinder {
         }
         Set<String> done = new HashSet<>();
         taken.forEach(t -> done.add(t.read().key()));
-        List<Terminal> points = bench.probed();
+        List<Terminal> points = readings.probed();
         Best best = new Best(likely.stream().mapToDouble(w -> w.weight() / sum).toArray());
-        for (Stand stand : bench.stands()) {
+        for (Stand stand : readings.stands()) {
             List<double[][]> shown =
-                    likely.stream().map(w -> bench.all(w.circuit(), stand)).toList();
+                    likely.stream().map(w -> readings.all(w.circuit(), stand)).toList();
             for (int i = 0; i < points.size(); i++) {
                 for (int j = i + 1; j < points.size(); j++) {
                     int a = i;
@@ -304,7 +307,7 @@ public final class FaultFinder {
             best.look(
                     read,
                     likely.stream()
-                            .mapToDouble(w -> Bench.ofCapacitor(w.circuit(), capacitor.name()))
+                            .mapToDouble(w -> ColdReadings.ofCapacitor(w.circuit(), capacitor.name()))
                             .toArray(),
                     done);
         }
@@ -336,7 +339,7 @@ public final class FaultFinder {
                 return;
             }
             for (int i = 0; i < shown.length; i++) {
-                bands[i] = Bench.band(candidate, shown[i], meter);
+                bands[i] = ColdReadings.band(candidate, shown[i], meter);
             }
             double together = 0;
             for (int i = 0; i < shown.length; i++) {

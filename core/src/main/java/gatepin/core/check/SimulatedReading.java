@@ -18,7 +18,7 @@ public record SimulatedReading(Circuit actual, Meter meter, long seed) {
 
     /** Holds the probes on. */
     public Taken take(Read read) {
-        double perfect = new Bench(actual, true).on(actual).shown(read);
+        double perfect = new ColdReadings(actual, true).on(actual).shown(read);
         Random chance = new Random(seed * 31 + read.key().hashCode());
         if (read instanceof Read.OfCapacitor && perfect >= 0 && !Double.isInfinite(perfect)) {
             double off = 1 + MICROFARADS_OFF * (2 * chance.nextDouble() - 1);

@@ -31,7 +31,7 @@ public record Taken(Read read, double shown, Kind kind, double zeroOhms, double 
     /** The reading at 20 °C with the meter's zero taken off, Ω or µF as the engine has it; infinite for OL. */
     double value() {
         if (kind == Kind.SWINGS) {
-            return Bench.SWINGS.likely();
+            return ColdReadings.SWINGS.likely();
         }
         if (kind == Kind.MICROFARADS || Double.isInfinite(shown)) {
             return shown;

@@ -37,6 +37,11 @@ public final class ControlNet {
      * @param rung the rung it stands in, from 0; −1 in the head
      */
     public record Contact(int number, Touch touch, String a, String b, int from, int to, int rung) {
+        /** Both ends, {@code S0.12>S1.13}: unique in a circuit. */
+        public String key() {
+            return from + ">" + to;
+        }
+
         /** As it is read out: {@code K1 13-14}. */
         public String title() {
             return touch.part() + " " + a.substring(a.indexOf('.') + 1) + "-" + b.substring(b.indexOf('.') + 1);
@@ -48,6 +53,11 @@ public final class ControlNet {
 
     /** A wire between two terminals of one point. */
     public record ControlWire(int point, String from, String to) {
+        /** Both ends, {@code S0.12>S1.13}: unique in a circuit. */
+        public String key() {
+            return from + ">" + to;
+        }
+
         /** As it is read out: {@code S0.12 to S1.13}. */
         public String title() {
             return from + "–" + to;

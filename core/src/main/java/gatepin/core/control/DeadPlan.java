@@ -1,12 +1,15 @@
 package gatepin.core.control;
 
 import gatepin.core.Effort;
+import gatepin.core.Sentence;
 import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.check.FewestReads;
 import gatepin.core.control.ControlNet.Contact;
 import gatepin.core.control.ControlNet.Load;
 import gatepin.core.control.Part.Kind;
 import gatepin.core.control.Paths.Way;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -37,6 +40,26 @@ public record DeadPlan(List<DeadCheck> checks, List<ControlFault> unseen, boolea
     public DeadPlan {
         checks = List.copyOf(checks);
         unseen = List.copyOf(unseen);
+    }
+
+    /** What its check lacks, given what was read: a reading that shows something else, one that was not taken, or a fault that none tells. */
+    public Optional<Sentence> lack(Done done) {
+        if (!whole) {
+            return Optional.of(Sentence.of("lack.controlTooLarge"));
+        }
+        long open = checks.stream().filter(c -> shown(done, c).isEmpty()).count();
+        return checks.stream()
+                .filter(c -> shown(done, c).filter(s -> !c.agrees(s)).isPresent())
+                .findFirst()
+                .map(c -> c.hold().isEmpty()
+                        ? Sentence.of("lack.controlWrong.nothing")
+                        : Sentence.of("lack.controlWrong", String.join(", ", c.hold())))
+                .or(() -> open > 0 ? Optional.of(Sentence.of("lack.controlReads", open)) : Optional.empty())
+                .or(() -> unseen.stream().findFirst().map(f -> Sentence.of("lack.controlUntold", f.words())));
+    }
+
+    private static Optional<Shows> shown(Done done, DeadCheck check) {
+        return done.shown(Section.CONTROL, check.key());
     }
 
     /** The last ones: they are asked for again and again while a ladder is read. */

@@ -45,7 +45,6 @@ import gatepin.core.wire.CableLengths;
 import gatepin.core.words.SentenceText;
 import java.io.IOException;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -249,16 +248,9 @@ public final class FactsJson {
      */
     public static Facts read(JsonNode json, JsonNode tables) {
         try {
-            if (json.path("gear") instanceof ObjectNode gear) {
-                // before there were contactors, before what stands ahead was decided, before a dead control circuit was
-                // read
-                List.of("control", "ahead").stream().filter(f -> !gear.has(f)).forEach(gear::putNull);
-                if (gear.path("control") instanceof ObjectNode control && !control.has("reads")) {
-                    control.putArray("reads");
-                }
-            }
             partsOfOld(json);
             if (json instanceof ObjectNode facts) {
+                OldWires.into(facts, tables);
                 OldMotor.into(facts, tables);
             }
             return MAPPER.treeToValue(json, Facts.class);

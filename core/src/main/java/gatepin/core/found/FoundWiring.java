@@ -69,7 +69,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     }
 
     /** The wires that belong to the motor's circuit. */
-    public List<Wire> inCircuit() {
+    public List<Wire> bench() {
         return wires.stream()
                 .filter(w -> !w.isAside())
                 .map(FoundWire::wire)
@@ -100,7 +100,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     public List<Terminal> unknownEnds(Leads leads) {
         Set<Terminal> known = new HashSet<>(leads.terminals());
         known.addAll(chart.terminals());
-        return inCircuit().stream()
+        return bench().stream()
                 .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
                 .filter(t -> !t.isGround() && (t.is(Type.MOTOR) || t.isGear()))
                 .filter(t -> !known.contains(t))
@@ -142,7 +142,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
                 closed.addAll(chart.closedIn(position));
             }
         }
-        List<Wire> joined = new ArrayList<>(inCircuit());
+        List<Wire> joined = new ArrayList<>(bench());
         List<Terminal> tags = tags();
         if (through.equals("the capacitor") && tags.size() == 2) {
             joined.add(new Wire(tags.get(0), tags.get(1), Wire.Run.MOTOR_BOX));
@@ -170,7 +170,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     private List<Wire> poles() {
         List<Wire> poles = new ArrayList<>();
         Set<Terminal> points = new LinkedHashSet<>();
-        inCircuit().forEach(w -> points.addAll(List.of(w.from(), w.to())));
+        bench().forEach(w -> points.addAll(List.of(w.from(), w.to())));
         for (Terminal point : points) {
             Matcher pole = POLE.matcher(point.mark());
             if (point.is(Type.SPLICE) && pole.matches()) {
@@ -225,9 +225,9 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
         Set<Terminal> terminals = new LinkedHashSet<>(leads.terminals());
         terminals.addAll(chart.terminals());
         terminals.addAll(List.of(Terminal.L1, Terminal.L2));
-        inCircuit().forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
+        bench().forEach(w -> terminals.addAll(List.of(w.from(), w.to())));
         Nodes nodes = Nodes.over(terminals)
-                .joinWires(inCircuit())
+                .joinWires(bench())
                 .joinWires(capacitorSeenThrough(leads))
                 .joinContacts(chart.closedIn(position))
                 .build();
@@ -247,7 +247,7 @@ public record FoundWiring(List<FoundWire> wires, ContactChart chart) {
     }
 
     private List<Terminal> tags() {
-        return inCircuit().stream()
+        return bench().stream()
                 .flatMap(w -> java.util.stream.Stream.of(w.from(), w.to()))
                 .filter(t -> t.is(Type.CAPACITOR))
                 .distinct()

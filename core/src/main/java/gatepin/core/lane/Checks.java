@@ -14,6 +14,7 @@ import gatepin.core.circuit.ContactChart;
 import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.control.ControlWishes;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.UnderPower;
@@ -70,7 +71,7 @@ public final class Checks {
     private Optional<Circuit> foundCircuit() {
         ContactChart chart = facts().gear().kind().map(SwitchKind::chart).orElse(ContactChart.NONE);
         FoundWiring found = new FoundWiring(facts().found().wires(), chart);
-        List<Wire> wires = found.inCircuit();
+        List<Wire> wires = found.bench();
         boolean whole = wires.stream().anyMatch(w -> w.from().isLine() || w.to().isLine())
                 && found.unknownEnds(facts().motor().leads()).isEmpty();
         return whole ? workup.supply().flatMap(s -> workup.circuit(wires, chart)) : Optional.empty();
@@ -117,10 +118,7 @@ public final class Checks {
         return facts().gear()
                 .kind()
                 .filter(k -> k.hasCoils())
-                .map(k -> facts().gear()
-                        .control()
-                        .map(Facts.ControlFacts::ladder)
-                        .orElseGet(ControlWishes.USUAL::ladder));
+                .map(k -> facts().control().map(ControlRecord::ladder).orElseGet(ControlWishes.USUAL::ladder));
     }
 
     /** What to read with the plug pulled. */
@@ -143,8 +141,7 @@ public final class Checks {
 
     /** What the control circuit has to show under power; nothing where there is none. */
     private List<LiveStep> ofControl() {
-        return facts().gear()
-                .control()
+        return facts().control()
                 .filter(c -> facts().gear().kind().filter(SwitchKind::hasCoils).isPresent())
                 .map(c -> UnderPower.steps(c.ladder(), c.asked()))
                 .orElse(List.of());

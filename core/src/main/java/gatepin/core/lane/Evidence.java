@@ -77,15 +77,7 @@ public final class Evidence {
                                     this::wrongSwitch,
                                     this::unsoundPlan,
                                     workup::controlLack,
-                                    () -> facts.gear()
-                                            .plan()
-                                            .filter(p -> p.left() > 0)
-                                            .map(p -> Sentence.of("lack.wires", p.left())),
-                                    () -> facts.gear()
-                                            .control()
-                                            .filter(c -> workup.hasCoils() && c.left() > 0)
-                                            .map(c -> Sentence.of("lack.controlWires", c.left())),
-                                    () -> workup.standsAhead().wiresLack()))
+                                    () -> workup.wireList().lack()))
                     .ask(
                             Gate.COLD,
                             List.of(

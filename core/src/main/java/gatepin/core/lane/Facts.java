@@ -1,16 +1,10 @@
 package gatepin.core.lane;
 
-import gatepin.core.Sentence;
 import gatepin.core.ahead.AheadRecord;
 import gatepin.core.check.CheckRecord;
-import gatepin.core.check.DeadRead;
-import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
-import gatepin.core.control.Claim.Asked;
-import gatepin.core.control.DeadCheck;
-import gatepin.core.control.DeadPlan;
-import gatepin.core.control.Ladder;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.Diagram;
 import gatepin.core.found.FoundRecord;
@@ -28,6 +22,7 @@ import gatepin.core.supply.PanelRun;
 import gatepin.core.supply.Region;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.wire.CableLengths;
+import gatepin.core.wire.Done;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -109,14 +104,24 @@ public record Facts(
         return proof.papers();
     }
 
-    /** What planning hangs on: the same without the pins, the chosen plan and its ticks. */
+    /** The control circuit of contactors; empty until that is decided. */
+    public Optional<ControlRecord> control() {
+        return kept.find(ControlRecord.PART);
+    }
+
+    /** What stands ahead of the gear; empty until that is decided. */
+    public Optional<AheadRecord> ahead() {
+        return kept.find(AheadRecord.PART);
+    }
+
+    /** What planning hangs on: the same without the pins, the chosen plan and its ticks, and what is decided after it. */
     public Facts forPlanning() {
         return new Facts(
                 region,
                 bench,
                 supply,
                 new GearFacts(gear.kind(), gear.rating(), Optional.empty()),
-                kept,
+                kept.without(ControlRecord.PART).without(AheadRecord.PART),
                 new Lane(Map.of()));
     }
 
@@ -164,59 +169,12 @@ public record Facts(
      * @param kind the switch
      * @param rating what is stamped on it; blank where nothing is
      * @param plan the chosen plan
-     * @param control the control circuit of contactors
-     * @param ahead what stands ahead of it; empty until that is decided
+     * @param done what hands made of the wires, and read of them
      */
-    public record GearFacts(
-            Optional<SwitchKind> kind,
-            String rating,
-            Optional<WirePlan> plan,
-            Optional<ControlFacts> control,
-            Optional<AheadRecord> ahead) {
-        /** Gear that a hand moves, with nothing decided of what stands ahead. */
+    public record GearFacts(Optional<SwitchKind> kind, String rating, Optional<WirePlan> plan, Done done) {
+        /** Nothing of it is made. */
         public GearFacts(Optional<SwitchKind> kind, String rating, Optional<WirePlan> plan) {
-            this(kind, rating, plan, Optional.empty(), Optional.empty());
-        }
-    }
-
-    /**
-     * The control circuit of contactors.
-     *
-     * @param ladder the ladder
-     * @param asked what it has to keep to
-     * @param left how many of its wires are not made yet
-     * @param reads what an ohmmeter showed of it since it was last changed, later readings of the same thing last
-     */
-    public record ControlFacts(Ladder ladder, Asked asked, int left, List<DeadRead> reads) {
-        public ControlFacts {
-            reads = List.copyOf(reads);
-        }
-
-        /** What was shown last of a reading; empty where it was not taken. */
-        public Optional<Shows> shown(DeadCheck read) {
-            return reads.stream()
-                    .filter(r -> r.about().equals(read.key()))
-                    .reduce((before, last) -> last)
-                    .map(DeadRead::shows);
-        }
-
-        /** What its dead check still lacks: a reading that is not taken, or one that shows something else. */
-        Optional<Sentence> deadLack() {
-            DeadPlan plan = DeadPlan.of(ladder);
-            if (!plan.whole()) {
-                return Optional.of(Sentence.of("lack.controlTooLarge"));
-            }
-            List<DeadCheck> all = plan.checks();
-            long open = all.stream().filter(c -> shown(c).isEmpty()).count();
-            return all.stream()
-                    .filter(c -> shown(c).map(s -> !c.agrees(s)).orElse(false))
-                    .findFirst()
-                    .map(c -> c.hold().isEmpty()
-                            ? Sentence.of("lack.controlWrong.nothing")
-                            : Sentence.of("lack.controlWrong", String.join(", ", c.hold())))
-                    .or(() -> open > 0 ? Optional.of(Sentence.of("lack.controlReads", open)) : Optional.empty())
-                    .or(() ->
-                            plan.unseen().stream().findFirst().map(f -> Sentence.of("lack.controlUntold", f.words())));
+            this(kind, rating, plan, Done.NOTHING);
         }
     }
 
@@ -235,9 +193,8 @@ public record Facts(
      * A chosen plan.
      *
      * @param wires every wire in working order
-     * @param left how many of them are not made yet
      */
-    public record WirePlan(List<Wire> wires, int left) {
+    public record WirePlan(List<Wire> wires) {
         public WirePlan {
             wires = List.copyOf(wires);
         }

@@ -13,6 +13,8 @@ import gatepin.core.paper.Paper;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.PanelRun;
 import gatepin.core.wire.CableLengths;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -34,8 +36,8 @@ final class PaperMark {
         Facts facts = workup.facts();
         List<Object> shown = new ArrayList<>(everywhere(workup));
         // only where there is one: papers that were taken before there were contactors stay true
-        facts.gear().control().ifPresent(c -> shown.add(LadderText.write(c.ladder())));
-        facts.gear().ahead().ifPresent(a -> shown.add(new TreeMap<>(a.chosen())));
+        facts.control().ifPresent(c -> shown.add(LadderText.write(c.ladder())));
+        facts.ahead().ifPresent(a -> shown.add(new TreeMap<>(a.chosen())));
         StatedRotation written = facts.motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
         StatedRotation wired = workup.turning().turns(HandlePosition.FORWARD);
         if (!wired.seenFrom(written.seenFrom()).equals(written)) {
@@ -54,8 +56,11 @@ final class PaperMark {
         if (paper == Paper.CHECKS || paper == Paper.SHEET) {
             // whose meter it is stands for no reading
             shown.add(new CheckRecord(Meter.USUAL, facts.checks().entries()));
-            facts.gear().control().filter(c -> !c.reads().isEmpty()).ifPresent(c -> shown.add(c.reads()));
-            facts.gear().ahead().ifPresent(a -> shown.add(a.reads()));
+            Done done = facts.gear().done();
+            facts.control()
+                    .filter(c -> !done.readsOf(Section.CONTROL).isEmpty())
+                    .ifPresent(c -> shown.add(done.readsOf(Section.CONTROL)));
+            facts.ahead().ifPresent(a -> shown.add(done.readsOf(Section.AHEAD)));
             shown.add(Arrays.stream(Gate.values())
                     .filter(g -> g != Gate.HANDOVER)
                     .map(g -> facts.lane().pin(g))

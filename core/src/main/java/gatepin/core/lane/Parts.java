@@ -1,5 +1,7 @@
 package gatepin.core.lane;
 
+import gatepin.core.ahead.AheadRecord;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.diagram.Board;
 import gatepin.core.diagram.Diagram;
 import gatepin.core.found.FoundRecord;
@@ -30,8 +32,6 @@ public final class Parts {
     public static final Part<Void> SUPPLY = Part.inRows("supply", "the supply", Gate.SUPPLY);
     public static final Part<Void> GEAR = Part.inRows("gear", "the switch", Gate.SWITCH);
     public static final Part<Void> MAP = Part.inRows("map", "the switch's face", Gate.SWITCH);
-    public static final Part<Void> CONTROL = Part.inRows("control", "the control circuit", Gate.SWITCH);
-    public static final Part<Void> AHEAD = Part.inRows("ahead", "what stands ahead of it", Gate.SWITCH);
     public static final Part<Void> PLAN = Part.inRows("plan", "the wiring plan", Gate.SWITCH);
     public static final Part<Void> WIRES = Part.inRows("wires", "the wires", Gate.WIRE);
     public static final Part<Void> CHECKS = Part.inRows("checks", "the checks", Gate.COLD);
@@ -55,8 +55,8 @@ public final class Parts {
             GEAR,
             MAP,
             Wishes.PART,
-            CONTROL,
-            AHEAD,
+            ControlRecord.PART,
+            AheadRecord.PART,
             PLAN,
             WIRES,
             CableLengths.PART,

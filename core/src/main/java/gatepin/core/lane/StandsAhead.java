@@ -117,7 +117,8 @@ public final class StandsAhead {
         LineUp none = new LineUp(workup.facts().supply().kind(), List.of());
         return gear().plan().isEmpty()
                 ? none
-                : gear().ahead()
+                : workup.facts()
+                        .ahead()
                         .map(a -> a.lineUp(workup.facts().supply().kind(), workup.hasCoils()))
                         .orElse(none);
     }
@@ -129,19 +130,11 @@ public final class StandsAhead {
 
     /** A device that is needed and left out without a word why; empty until what stands ahead is decided. */
     Optional<Sentence> lack() {
-        return gear().ahead().flatMap(a -> a.lack(asked()));
-    }
-
-    /** Wires of the line-up that are not made. */
-    Optional<Sentence> wiresLack() {
-        long left = gear().ahead()
-                .map(a -> lineUp().wires().stream().filter(w -> !a.isMade(w)).count())
-                .orElse(0L);
-        return left > 0 ? Optional.of(Sentence.of("lack.aheadWires", left)) : Optional.empty();
+        return workup.facts().ahead().flatMap(a -> a.lack(asked()));
     }
 
     /** What its dead check lacks; empty where nothing stands in it. */
     public Optional<Sentence> deadLack() {
-        return gear().ahead().flatMap(a -> a.lack(dead()));
+        return workup.facts().ahead().flatMap(a -> dead().lack(gear().done()));
     }
 }

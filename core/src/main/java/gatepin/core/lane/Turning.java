@@ -4,7 +4,7 @@ import gatepin.core.check.LiveStep;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.diagram.Column;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.Ways;
@@ -52,15 +52,15 @@ public final class Turning {
     private StatedRotation wiredToTurn(HandlePosition position) {
         StatedRotation written =
                 workup.facts().motor().column().map(Column::rotation).orElse(StatedRotation.NOT_STATED);
-        Optional<OnBench> bench = workup.plannedCircuit().flatMap(workup::bench);
-        if (bench.isEmpty()) {
+        Optional<InCircuit> wired = workup.plannedCircuit().flatMap(workup::inCircuit);
+        if (wired.isEmpty()) {
             return position == HandlePosition.REVERSE ? written.reversed() : written;
         }
-        return bench.map(b -> byEngine(b, position)).orElse(StatedRotation.NOT_STATED);
+        return wired.map(b -> byEngine(b, position)).orElse(StatedRotation.NOT_STATED);
     }
 
-    private static StatedRotation byEngine(OnBench bench, HandlePosition position) {
-        return way(bench.analysis(), position).map(bench::seen).orElse(StatedRotation.NOT_STATED);
+    private static StatedRotation byEngine(InCircuit wired, HandlePosition position) {
+        return way(wired.analysis(), position).map(wired::seen).orElse(StatedRotation.NOT_STATED);
     }
 
     /** Which way it starts in a position; empty where there is no such position. */
@@ -75,7 +75,7 @@ public final class Turning {
     public StatedRotation turns(Analysis analysis, HandlePosition position) {
         return workup.plannedCircuit().filter(analysis.circuit()::equals).isPresent()
                 ? turns(position)
-                : workup.bench(analysis.circuit())
+                : workup.inCircuit(analysis.circuit())
                         .map(b -> byEngine(b, position))
                         .orElse(StatedRotation.NOT_STATED);
     }

@@ -10,6 +10,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Duty;
 import gatepin.core.control.Prover;
 import gatepin.core.diagram.Column;
@@ -263,7 +264,7 @@ public final class Workup {
      * @param analysis what the circuit does
      * @param plusIs what the plus direction looks like, from the diagram's own statement; not stated where it is silent
      */
-    public record OnBench(FittedMotor fitted, Analysis analysis, StatedRotation plusIs) {
+    public record InCircuit(FittedMotor fitted, Analysis analysis, StatedRotation plusIs) {
         public Circuit circuit() {
             return analysis.circuit();
         }
@@ -279,17 +280,17 @@ public final class Workup {
     }
 
     /** Analyses wires with the job's motor; empty while plate, leads or diagram are not read. */
-    public Optional<OnBench> bench(List<Wire> wires, ContactChart chart) {
-        return circuit(wires, chart).flatMap(this::bench);
+    public Optional<InCircuit> inCircuit(List<Wire> wires, ContactChart chart) {
+        return circuit(wires, chart).flatMap(this::inCircuit);
     }
 
     /** Analyses a circuit of the job's motor; empty while plate or diagram are not read. */
-    public Optional<OnBench> bench(Circuit circuit) {
+    public Optional<InCircuit> inCircuit(Circuit circuit) {
         if (fitted().isEmpty() || connection().isEmpty() || supply().isEmpty()) {
             return Optional.empty();
         }
         RatedPoint rated = motor.rated().orElseThrow();
-        return Optional.of(new OnBench(fitted().orElseThrow(), judged(circuit, rated), plusIs(rated)));
+        return Optional.of(new InCircuit(fitted().orElseThrow(), judged(circuit, rated), plusIs(rated)));
     }
 
     /** The diagram says which way its own connection turns; the engine says what sign that is. */
@@ -392,7 +393,7 @@ public final class Workup {
     private Optional<Sentence> workPlanDanger() {
         return facts.gear()
                 .plan()
-                .flatMap(p -> facts.gear().kind().flatMap(k -> bench(p.wires(), k.chart())))
+                .flatMap(p -> facts.gear().kind().flatMap(k -> inCircuit(p.wires(), k.chart())))
                 .flatMap(b -> worst(b.analysis(), hasOff()));
     }
 
@@ -421,8 +422,7 @@ public final class Workup {
         if (!hasCoils()) {
             return Optional.empty();
         }
-        return facts.gear()
-                .control()
+        return facts.control()
                 .map(c -> Prover.objection(c.ladder(), c.asked(), controlDuty(), Effort.of(CONTROL_LIMIT)))
                 .orElse(Optional.of(Sentence.of("lack.control")));
     }
@@ -442,8 +442,14 @@ public final class Workup {
     /** What was read of a dead control circuit, while there is one: what that lacks. */
     public Optional<Sentence> controlDeadLack() {
         return hasCoils() && checks.isPlanned()
-                ? facts.gear().control().flatMap(Facts.ControlFacts::deadLack)
+                ? facts.control()
+                        .flatMap(c -> DeadPlan.of(c.ladder()).lack(facts.gear().done()))
                 : Optional.empty();
+    }
+
+    /** Every wire of the job that hands make. */
+    public WireList wireList() {
+        return memo.of("wireList", () -> WireList.of(this));
     }
 
     /** What stands between the panel and the gear. */

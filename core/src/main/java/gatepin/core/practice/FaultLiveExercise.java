@@ -3,11 +3,11 @@ package gatepin.core.practice;
 import gatepin.core.Sentence;
 import gatepin.core.check.Fault;
 import gatepin.core.check.Faults;
-import gatepin.core.check.LiveBench;
 import gatepin.core.check.LiveSeen;
 import gatepin.core.check.LiveStep;
 import gatepin.core.check.LiveStep.Answer;
 import gatepin.core.check.LiveStep.What;
+import gatepin.core.check.SimulatedRun;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Setting;
@@ -35,8 +35,8 @@ final class FaultLiveExercise extends PlantExercise {
 
     private final List<Fault> options;
     private final int wrong;
-    private final LiveBench bench;
-    private final LiveBench sound;
+    private final SimulatedRun bench;
+    private final SimulatedRun sound;
     private final List<LiveStep> shortest;
 
     private record Choice(Plant plant, List<Fault> faults, int wrong, List<LiveStep> shortest) {}
@@ -88,8 +88,8 @@ final class FaultLiveExercise extends PlantExercise {
         return seen;
     }
 
-    private static LiveBench bench(Plant plant, Circuit circuit, long seed) {
-        return new LiveBench(circuit, plant.motor().rated(), PLUS, seed);
+    private static SimulatedRun bench(Plant plant, Circuit circuit, long seed) {
+        return new SimulatedRun(circuit, plant.motor().rated(), PLUS, seed);
     }
 
     private static List<LiveStep> steps() {
@@ -101,7 +101,7 @@ final class FaultLiveExercise extends PlantExercise {
     }
 
     private static List<LiveSeen> seen(Plant plant, Circuit circuit) {
-        LiveBench bench = bench(plant, circuit, 0);
+        SimulatedRun bench = bench(plant, circuit, 0);
         return steps().stream().map(bench::see).toList();
     }
 

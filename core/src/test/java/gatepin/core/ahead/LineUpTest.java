@@ -19,6 +19,8 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.machine.RatedPoint;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Rule;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -200,7 +202,7 @@ class LineUpTest {
     }
 
     private static AheadRecord record(Map<Kind, Chosen> chosen) {
-        return new AheadRecord(chosen, Set.of(), List.of());
+        return new AheadRecord(chosen);
     }
 
     @Test
@@ -211,16 +213,15 @@ class LineUpTest {
         for (DeadLineUp.Read read : dead.reads()) {
             reads.add(new DeadRead(read.key(), read.joined() ? Shows.OPEN : Shows.JOINED));
         }
-        assertThat(new AheadRecord(Map.of(), Set.of(), reads).lack(dead)).isPresent();
+        assertThat(dead.lack(read(reads))).isPresent();
         for (DeadLineUp.Read read : dead.reads()) {
             reads.add(new DeadRead(read.key(), read.joined() ? Shows.JOINED : Shows.OPEN));
         }
-        assertThat(new AheadRecord(Map.of(), Set.of(), reads).lack(dead)).isEmpty();
-        assertThat(new AheadRecord(
-                                Map.of(),
-                                Set.of(),
-                                reads.subList(1, dead.reads().size()))
-                        .lack(dead))
-                .isPresent();
+        assertThat(dead.lack(read(reads))).isEmpty();
+        assertThat(dead.lack(read(reads.subList(1, dead.reads().size())))).isPresent();
+    }
+
+    private static Done read(List<DeadRead> reads) {
+        return new Done(Map.of(), Map.of(Section.AHEAD, reads));
     }
 }

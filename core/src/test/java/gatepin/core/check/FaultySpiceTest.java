@@ -105,7 +105,7 @@ class FaultySpiceTest {
     private int readings(String what, Circuit circuit, State state) throws Exception {
         Ohmmeter meter = Ohmmeter.on(circuit, state);
         Nodes nodes = circuit.nodes(state);
-        List<Terminal> points = new ArrayList<>(new Bench(circuit, true).probed());
+        List<Terminal> points = new ArrayList<>(new ColdReadings(circuit, true).probed());
         Map<String, Double> expected = new LinkedHashMap<>();
         StringBuilder net = new StringBuilder("* " + what.replaceAll("[^ -~]", " ") + "\n");
         Map<Terminal, Integer> numbers = new HashMap<>();

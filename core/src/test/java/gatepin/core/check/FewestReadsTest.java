@@ -135,13 +135,13 @@ class FewestReadsTest {
     }
 
     private static List<Read> everything(CheckRequest request) {
-        Bench bench = new Bench(request.circuit(), request.hasOff());
+        ColdReadings readings = new ColdReadings(request.circuit(), request.hasOff());
         List<Read> all = new ArrayList<>();
-        for (Bench.Stand stand : bench.stands()) {
-            for (int i = 0; i < bench.probed().size(); i++) {
+        for (ColdReadings.Stand stand : readings.stands()) {
+            for (int i = 0; i < readings.probed().size(); i++) {
                 for (int j = 0; j < i; j++) {
                     all.add(new Read.Ohms(
-                            bench.probed().get(i), bench.probed().get(j), stand.setting(), stand.heldOpen()));
+                            readings.probed().get(i), readings.probed().get(j), stand.setting(), stand.heldOpen()));
                 }
             }
         }

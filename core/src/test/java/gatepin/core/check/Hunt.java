@@ -76,14 +76,14 @@ final class Hunt {
 
     /** At which place what is wrong stands, or something that no meter could tell from it; 99 where it does not. */
     int place() {
-        Bench bench = new Bench(request.circuit(), request.hasOff());
+        ColdReadings readings = new ColdReadings(request.circuit(), request.hasOff());
         List<Suspect> likely = suspects.likely();
         for (int i = 0; i < likely.size(); i++) {
             Circuit circuit = request.circuit();
             for (Fault fault : likely.get(i).faults()) {
                 circuit = fault.applyTo(circuit);
             }
-            if (isAlike(bench, circuit)) {
+            if (isAlike(readings, circuit)) {
                 return i + 1;
             }
         }
@@ -91,10 +91,10 @@ final class Hunt {
     }
 
     /** No reading between any two points in any setting, nor on a capacitor, differs by more than the meter may be off. */
-    private boolean isAlike(Bench bench, Circuit other) {
-        for (Bench.Stand stand : bench.stands()) {
-            double[][] one = bench.all(actual, stand);
-            double[][] two = bench.all(other, stand);
+    private boolean isAlike(ColdReadings readings, Circuit other) {
+        for (ColdReadings.Stand stand : readings.stands()) {
+            double[][] one = readings.all(actual, stand);
+            double[][] two = readings.all(other, stand);
             for (int i = 0; i < one.length; i++) {
                 for (int j = 0; j < i; j++) {
                     if (!request.meter().ohms(one[i][j]).meets(request.meter().ohms(two[i][j]))) {
@@ -106,8 +106,8 @@ final class Hunt {
         List<Boolean> alike = new ArrayList<>();
         request.circuit().capacitors().forEach(c -> {
             Read read = new Read.OfCapacitor(c.name());
-            alike.add(Bench.band(read, Bench.ofCapacitor(actual, c.name()), request.meter())
-                    .meets(Bench.band(read, Bench.ofCapacitor(other, c.name()), request.meter())));
+            alike.add(ColdReadings.band(read, ColdReadings.ofCapacitor(actual, c.name()), request.meter())
+                    .meets(ColdReadings.band(read, ColdReadings.ofCapacitor(other, c.name()), request.meter())));
         });
         return !alike.contains(false);
     }

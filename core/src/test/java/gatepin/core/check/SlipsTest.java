@@ -68,7 +68,7 @@ class SlipsTest {
         for (MadeUpWirings wiring : MadeUpWirings.some(wirings, 70_000)) {
             CheckRequest request = wiring.request();
             ColdPlan plan = ColdPlanner.plan(request);
-            Bench bench = new Bench(request.circuit(), request.hasOff());
+            ColdReadings readings = new ColdReadings(request.circuit(), request.hasOff());
             Judgement.Measure measure = new Judgement.Measure(request.circuit(), request.rated());
             Judgement before = measure.of(request.circuit().behind(Feeder.STIFF));
             Random chance = new Random(wiring.name().hashCode());
@@ -80,8 +80,8 @@ class SlipsTest {
                 }
                 Circuit actual = slipped.orElseThrow();
                 boolean danger = isWorse(before, measure.of(actual.behind(Feeder.STIFF)), request.hasOff());
-                boolean shown = danger && shows(plan, bench, actual, request.meter());
-                boolean declared = danger && !shown && isDeclared(plan, request, bench, actual);
+                boolean shown = danger && shows(plan, readings, actual, request.meter());
+                boolean declared = danger && !shown && isDeclared(plan, request, readings, actual);
                 counts.merge(slip, Count.NONE.plus(danger, shown, declared), SlipsTest::sum);
                 if (danger && !shown && !declared) {
                     missed.add(wiring + ": " + slip + " " + difference(request.circuit(), actual));
@@ -202,14 +202,15 @@ class SlipsTest {
         return one.rule() == other.rule() && one.setting().equals(other.setting());
     }
 
-    private static boolean shows(ColdPlan plan, Bench bench, Circuit actual, Meter meter) {
-        Bench.On on = bench.on(actual);
+    private static boolean shows(ColdPlan plan, ColdReadings readings, Circuit actual, Meter meter) {
+        ColdReadings.On on = readings.on(actual);
         return plan.steps().stream()
-                .anyMatch(s -> !Bench.band(s.read(), on.shown(s.read()), meter).meets(s.expected()));
+                .anyMatch(s ->
+                        !ColdReadings.band(s.read(), on.shown(s.read()), meter).meets(s.expected()));
     }
 
     /** A fault that is declared unseen does the same in every setting. */
-    private static boolean isDeclared(ColdPlan plan, CheckRequest request, Bench bench, Circuit actual) {
+    private static boolean isDeclared(ColdPlan plan, CheckRequest request, ColdReadings readings, Circuit actual) {
         for (Unseen unseen : plan.unseen()) {
             Circuit declared = unseen.fault().applyTo(request.circuit());
             boolean alike = request.circuit().settings().stream()

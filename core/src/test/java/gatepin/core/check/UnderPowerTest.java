@@ -39,7 +39,7 @@ class UnderPowerTest {
 
     private static LiveCheck seen(CheckRequest request, Circuit actual) {
         LivePlan plan = LivePlan.of(request, CLOCKWISE);
-        LiveBench bench = new LiveBench(actual, request.rated(), CLOCKWISE, 3);
+        SimulatedRun bench = new SimulatedRun(actual, request.rated(), CLOCKWISE, 3);
         CheckRecord record = CheckRecord.NOTHING.with(new CheckRecord.Ready(End.SHAFT_END));
         for (LivePlan.Expected step : plan.steps()) {
             record = record.with(new CheckRecord.Seen(bench.see(step.step())));

@@ -175,7 +175,7 @@ class FoundWiringTest {
                 .orElseThrow();
         FoundWiring found = new FoundWiring(wires, SwitchKind.CROSS_CORNER_DRUM.chart());
 
-        assertThat(found.inCircuit()).hasSize(1);
+        assertThat(found.bench()).hasSize(1);
         assertThat(found.unknownEnds(SIX)).containsExactly(Terminal.onSwitch("9"));
         assertThat(wires.get(0).name()).isEqualTo("wire 1 (grey with one band)");
     }
@@ -245,10 +245,10 @@ class FoundWiringTest {
                 new FoundWire(2, "", "", 0, Terminal.splice("K2.1"), Terminal.L1, ""),
                 new FoundWire(3, "", "", 0, Terminal.splice("K2.13"), Terminal.L2, ""));
 
-        assertThat(new FoundWiring(wires, SwitchKind.CONTACTORS_3.chart()).inCircuit())
+        assertThat(new FoundWiring(wires, SwitchKind.CONTACTORS_3.chart()).bench())
                 .extracting(Wire::toString)
                 .containsExactly("motor.T1 → K1.2", "K2.1 → supply.L1", "splice.K2.13 → supply.L2");
-        assertThat(new FoundWiring(wires, SwitchKind.CROSS_CORNER_DRUM.chart()).inCircuit())
+        assertThat(new FoundWiring(wires, SwitchKind.CROSS_CORNER_DRUM.chart()).bench())
                 .extracting(Wire::from)
                 .contains(Terminal.splice("K2.1"));
     }

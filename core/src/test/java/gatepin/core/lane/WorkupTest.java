@@ -48,6 +48,8 @@ import gatepin.core.winding.Hints;
 import gatepin.core.winding.MeterReading;
 import gatepin.core.winding.WindingRecord;
 import gatepin.core.wire.CableLengths;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -93,7 +95,7 @@ class WorkupTest {
                 new SupplyFacts(
                         Optional.of(typed.volts()),
                         typed.volts() == 230 ? Supply.Kind.TWO_HOT : Supply.Kind.HOT_AND_NEUTRAL),
-                new GearFacts(Optional.of(SwitchKind.CROSS_CORNER_DRUM), typed.rating(), plan),
+                new GearFacts(Optional.of(SwitchKind.CROSS_CORNER_DRUM), typed.rating(), plan, made(plan, 0)),
                 Kept.NOTHING
                         .with(Plate.PART, plate(typed.output(), typed.family()))
                         .with(
@@ -109,6 +111,27 @@ class WorkupTest {
                         .with(FoundRecord.PART, new FoundRecord(true, List.of()))
                         .with(CableLengths.PART, new CableLengths(2, 3)),
                 lane);
+    }
+
+    /** All wires of a plan are made but so many. */
+    private static Done made(Optional<WirePlan> plan, int left) {
+        List<String> names = plan.stream()
+                .flatMap(p -> p.wires().stream())
+                .map(Wire::key)
+                .skip(left)
+                .toList();
+        return new Done(Map.of(Section.GEAR, Set.copyOf(names)), Map.of());
+    }
+
+    private static Facts allButTwoMade(Facts facts) {
+        GearFacts gear = facts.gear();
+        return new Facts(
+                facts.region(),
+                facts.bench(),
+                facts.supply(),
+                new GearFacts(gear.kind(), gear.rating(), gear.plan(), made(gear.plan(), 2)),
+                facts.kept(),
+                facts.lane());
     }
 
     private static Lane open(Gate... gates) {
@@ -139,11 +162,11 @@ class WorkupTest {
     @ParameterizedTest
     @MethodSource("jobs")
     void aSoundJobKeepsItsPins(Typed typed) {
-        WirePlan plan = new WirePlan(bestPlan(typed), 0);
+        WirePlan plan = new WirePlan(bestPlan(typed));
         Workup workup = Workup.of(facts(typed, Optional.of(plan), open(Gate.PLATE, Gate.SWITCH, Gate.WIRE)), MEMORY);
 
         assertThat(workup.fallen()).isEmpty();
-        assertThat(workup.bench(plan.wires(), SwitchKind.CROSS_CORNER_DRUM.chart())
+        assertThat(workup.inCircuit(plan.wires(), SwitchKind.CROSS_CORNER_DRUM.chart())
                         .orElseThrow()
                         .analysis()
                         .settings())
@@ -155,7 +178,7 @@ class WorkupTest {
         Typed half = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
         Typed grown = new Typed("six-lead", "1-1/2", 230, "capacitor-start", "1 HP 240 V", List.of());
         Typed restamped = new Typed("six-lead", "3/4", 230, "capacitor-start", "1/2 HP 240 V", List.of());
-        WirePlan plan = new WirePlan(bestPlan(half), 0);
+        WirePlan plan = new WirePlan(bestPlan(half));
         Lane lane = open(Gate.PLATE, Gate.SWITCH, Gate.WIRE);
 
         for (Typed after : List.of(grown, restamped)) {
@@ -191,10 +214,11 @@ class WorkupTest {
     @Test
     void wiresThatAreNotMadeHoldTheLastPinOnly() {
         Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
-        Evidence evidence = Workup.of(facts(typed, Optional.of(new WirePlan(bestPlan(typed), 2)), open()), MEMORY)
+        Evidence evidence = Workup.of(
+                        allButTwoMade(facts(typed, Optional.of(new WirePlan(bestPlan(typed))), open())), MEMORY)
                 .evidence();
 
-        assertThat(evidence.lack(Gate.WIRE)).hasValue(Sentence.of("lack.wires", 2));
+        assertThat(evidence.lack(Gate.WIRE)).hasValue(Sentence.of("lack.wires", 2L));
         assertThat(evidence.lack(Gate.SWITCH)).isEmpty();
         assertThat(evidence.lack(Gate.DIAGRAM)).isEmpty();
     }
@@ -226,7 +250,7 @@ class WorkupTest {
     void aPlanForAnotherVoltageIsFoundDangerous() {
         Typed high = new Typed("six-lead", "3/4", 230, "capacitor-start", "", List.of());
         Typed low = new Typed("six-lead", "3/4", 115, "capacitor-start", "", List.of());
-        WirePlan plan = new WirePlan(bestPlan(low), 0);
+        WirePlan plan = new WirePlan(bestPlan(low));
 
         assertThat(Workup.of(facts(high, Optional.of(plan), open(Gate.WIRE)), MEMORY)
                         .fallen())
@@ -271,13 +295,13 @@ class WorkupTest {
         StatedRotation stated = new StatedRotation(direction, End.SHAFT_END);
         Typed typed = new Typed("six-lead", "3/4", 230, "capacitor-start", "1 HP 240 V", List.of());
         List<Wire> planned = bestPlan(typed);
-        Workup workup = oneWay(stated, Optional.of(new WirePlan(planned, 0)));
+        Workup workup = oneWay(stated, Optional.of(new WirePlan(planned)));
         List<Wire> exchanged = planned.stream()
                 .map(w -> new Wire(exchanged(w.from()), exchanged(w.to()), w.run()))
                 .toList();
         List<HandlePosition> wrong = new ArrayList<>();
         for (List<Wire> wires : List.of(planned, exchanged)) {
-            Analysis analysis = workup.bench(wires, SwitchKind.CROSS_CORNER_DRUM.chart())
+            Analysis analysis = workup.inCircuit(wires, SwitchKind.CROSS_CORNER_DRUM.chart())
                     .orElseThrow()
                     .analysis();
             Turning.WrongPosition found =
@@ -314,11 +338,13 @@ class WorkupTest {
         ContactChart backOnly = new ContactChart(both.terminals(), closed);
 
         assertThat(workup.turning()
-                        .wrongPosition(workup.bench(planned, both).orElseThrow().analysis()))
+                        .wrongPosition(
+                                workup.inCircuit(planned, both).orElseThrow().analysis()))
                 .hasValueSatisfying(w -> assertThat(w.position()).isEqualTo(HandlePosition.REVERSE));
         assertThat(workup.turning()
-                        .wrongPosition(
-                                workup.bench(planned, backOnly).orElseThrow().analysis()))
+                        .wrongPosition(workup.inCircuit(planned, backOnly)
+                                .orElseThrow()
+                                .analysis()))
                 .isEmpty();
     }
 

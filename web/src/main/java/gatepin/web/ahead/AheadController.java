@@ -5,9 +5,7 @@ import gatepin.core.ahead.Ahead.Kind;
 import gatepin.core.ahead.AheadRecord;
 import gatepin.core.ahead.AheadRecord.Chosen;
 import gatepin.core.ahead.AheadRecord.Stands;
-import gatepin.core.check.DeadRead;
 import gatepin.core.job.Gate;
-import gatepin.core.lane.Parts;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.Seen;
@@ -47,7 +45,7 @@ class AheadController {
         if (file.plannedCircuit().isPresent()) {
             model.addAttribute("ahead", new AheadPage(file));
         }
-        model.addAttribute("decided", file.facts().gear().ahead().isPresent());
+        model.addAttribute("decided", file.facts().ahead().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
         return "ahead/ahead";
     }
@@ -87,7 +85,7 @@ class AheadController {
         model.addAttribute("typed", typed);
         if (!problems.isEmpty()) {
             model.addAttribute("wrong", JobPages.byField(problems));
-            JobPages.stillSeen(model, Seen.of(Parts.AHEAD, version));
+            JobPages.stillSeen(model, Seen.of(AheadRecord.PART, version));
             return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
         }
         try {
@@ -96,38 +94,6 @@ class AheadController {
             return stale(model, id);
         }
         return new ModelAndView("redirect:/jobs/" + id + "/ahead?saved");
-    }
-
-    /** Ticks a wire. */
-    @PostMapping("/jobs/{id}/ahead/wire")
-    ModelAndView tick(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String wire,
-            @RequestParam(defaultValue = "true") boolean made,
-            Model model) {
-        pages.file(id);
-        try {
-            desk.tick(id, wire, made);
-        } catch (StaleEdit stale) {
-            return stale(model, id);
-        }
-        return new ModelAndView("redirect:/jobs/" + id + "/ahead#wires");
-    }
-
-    /** Writes down what the ohmmeter showed. */
-    @PostMapping("/jobs/{id}/ahead/read")
-    ModelAndView read(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String about,
-            @RequestParam DeadRead.Shows shows,
-            Model model) {
-        pages.file(id);
-        try {
-            desk.read(id, new DeadRead(about, shows));
-        } catch (StaleEdit stale) {
-            return stale(model, id);
-        }
-        return new ModelAndView("redirect:/jobs/" + id + "/ahead#dead");
     }
 
     private ModelAndView stale(Model model, long id) {

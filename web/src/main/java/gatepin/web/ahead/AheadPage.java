@@ -5,16 +5,19 @@ import gatepin.core.ahead.Ahead;
 import gatepin.core.ahead.AheadRecord;
 import gatepin.core.ahead.AheadRecord.Chosen;
 import gatepin.core.ahead.AheadRecord.Stands;
-import gatepin.core.ahead.DeadLineUp;
 import gatepin.core.ahead.LineUp;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.lane.StandsAhead;
 import gatepin.core.supply.BranchCircuit;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
+import gatepin.web.check.DeadLine;
 import gatepin.web.drawing.LineUpPicture;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -34,11 +37,8 @@ public final class AheadPage {
     public record DeviceRow(
             String kind, String name, String title, String why, boolean must, Stands stands, String reason) {}
 
-    /** A wire. */
-    public record WireRow(String key, int number, String from, String to, String words, boolean made) {}
-
-    /** A reading; {@code read} is what it showed, blank where it was not taken. */
-    public record ReadRow(String key, String points, String how, String shows, String read, boolean agrees) {}
+    /** A wire; its size is blank where the supply is not sized yet. */
+    public record WireRow(String from, String to, String words, String size) {}
 
     /** Nothing is put in here. */
     public boolean isEmpty() {
@@ -47,7 +47,7 @@ public final class AheadPage {
 
     /** What was decided of it, or what is usual while nothing was. */
     private Map<Ahead.Kind, Chosen> chosen() {
-        return file.facts().gear().ahead().map(AheadRecord::chosen).orElseGet(() -> ahead.usual(ahead.asked()));
+        return file.facts().ahead().map(AheadRecord::chosen).orElseGet(() -> ahead.usual(ahead.asked()));
     }
 
     public List<DeviceRow> devices() {
@@ -89,37 +89,30 @@ public final class AheadPage {
                 : List.of(LineUpPicture.of(ahead.lineUp(), file.supply().orElseThrow()));
     }
 
-    public List<WireRow> wires() {
-        LineUp lineUp = ahead.lineUp();
-        Optional<AheadRecord> record = file.facts().gear().ahead();
+    /** The wires of the line-up by their names. */
+    public Map<String, WireRow> wires() {
         String size = ahead.branch().map(b -> b.conductor().name()).orElse("");
-        List<WireRow> rows = new ArrayList<>();
-        for (Wire wire : lineUp.wires()) {
-            rows.add(new WireRow(
+        Map<String, WireRow> rows = new LinkedHashMap<>();
+        for (Wire wire : ahead.lineUp().wires()) {
+            rows.put(
                     wire.key(),
-                    rows.size() + 1,
-                    point(wire.from()),
-                    wire.to().isLine() || wire.to().equals(Terminal.GROUND)
-                            ? "the panel's " + point(wire.to())
-                            : point(wire.to()),
-                    words(wire, size),
-                    record.map(r -> r.isMade(wire)).orElse(false)));
+                    new WireRow(
+                            point(wire.from()),
+                            wire.to().isLine() || wire.to().equals(Terminal.GROUND)
+                                    ? "the panel's " + point(wire.to())
+                                    : point(wire.to()),
+                            words(wire),
+                            size));
         }
         return rows;
     }
 
-    /** How many wires are not made. */
-    public long left() {
-        return wires().stream().filter(w -> !w.made()).count();
-    }
-
-    private String words(Wire wire, String size) {
-        String what = wire.isGround()
+    private String words(Wire wire) {
+        return wire.isGround()
                 ? "the " + file.ground()
                 : wire.from().device().equals(wire.to().device())
                         ? "loop from pole to pole: without it the overload thinks a phase is lost"
                         : wire.to().isLine() ? "last of all, with the panel off" : "in the box";
-        return size.isEmpty() ? what : size + ", " + what;
     }
 
     private String point(Terminal terminal) {
@@ -146,20 +139,19 @@ public final class AheadPage {
         return terminal.isLine() ? "the panel itself" : terminal.id();
     }
 
-    public List<ReadRow> reads() {
-        DeadLineUp dead = ahead.dead();
-        Optional<AheadRecord> record = file.facts().gear().ahead();
-        List<ReadRow> rows = new ArrayList<>();
-        for (DeadLineUp.Read read : dead.reads()) {
-            rows.add(new ReadRow(
-                    read.key(),
-                    point(read.a()) + " – " + point(read.b()),
-                    read.open().map(this::opened).orElse("everything closed"),
-                    read.joined() ? "0" : "OL",
-                    record.flatMap(r -> r.shown(read)).map(Enum::name).orElse(""),
-                    record.flatMap(r -> r.shown(read)).map(read::agrees).orElse(false)));
-        }
-        return rows;
+    /** What to read of it dead, and what was read. */
+    public List<DeadLine> reads() {
+        Done done = file.facts().gear().done();
+        return ahead.dead().reads().stream()
+                .map(r -> DeadLine.of(
+                        Section.AHEAD,
+                        r.key(),
+                        point(r.a()) + " – " + point(r.b()),
+                        r.open().map(this::opened).orElse("everything closed"),
+                        r.joined() ? "0" : "OL",
+                        done.shown(Section.AHEAD, r.key()),
+                        r::agrees))
+                .toList();
     }
 
     private String opened(Ahead.Kind kind) {

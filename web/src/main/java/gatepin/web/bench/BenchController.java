@@ -349,7 +349,7 @@ class BenchController {
         Optional<Double> breaker = file.workup().standsAhead().branch().map(b -> (double) b.breakerHigh());
         return new BenchPage(file, shown)
                 .circuit()
-                .flatMap(file.workup()::bench)
+                .flatMap(file.workup()::inCircuit)
                 .map(b -> {
                     HandlePosition position = position(at, b.circuit());
                     List<Throw> throwsBefore = thrown(before, b.circuit());

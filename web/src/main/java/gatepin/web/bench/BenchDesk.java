@@ -23,13 +23,13 @@ import gatepin.core.plan.WorkingOrder;
 import gatepin.web.ahead.AheadDesk;
 import gatepin.web.bench.BenchStore.Copy;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.EventStore;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.plan.CarriedOver;
 import gatepin.web.plan.PlanStore;
-import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,6 +53,7 @@ class BenchDesk {
     private final Acts acts;
     private final PlanStore plans;
     private final JobStore jobs;
+    private final EventStore events;
     private final AheadDesk ahead;
     private final TransactionTemplate transaction;
 
@@ -61,12 +62,14 @@ class BenchDesk {
             Acts acts,
             PlanStore plans,
             JobStore jobs,
+            EventStore events,
             AheadDesk ahead,
             PlatformTransactionManager transactions) {
         this.store = store;
         this.acts = acts;
         this.plans = plans;
         this.jobs = jobs;
+        this.events = events;
         this.ahead = ahead;
         this.transaction = new TransactionTemplate(transactions);
     }
@@ -248,7 +251,7 @@ class BenchDesk {
             long plan = plans.add(jobId, PlanCost.of(circuit, beside), wires);
             jobs.setPlan(jobId, Optional.of(plan));
             act.saved("log.planByHand", shown.copy().name(), wires.size());
-            file.kept(ChosenPlan.class).ifPresent(old -> CarriedOver.carry(plans, act, old, plan));
+            CarriedOver.carry(events, act, wires);
             List<Change> changes = new ArrayList<>(ahead.usual(act, standsAhead.asked(beside)));
             changes.add(new Change(Fact.PLAN, Sentence.of("change.plan")));
             return changes;

@@ -10,21 +10,21 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.control.ControlWishes;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.Part;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Facts;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.machine.Lead;
 import gatepin.core.machine.Leads;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.web.bench.BenchDesk.Shown;
-import gatepin.web.drawing.Bench;
-import gatepin.web.drawing.Bench.Laid;
 import gatepin.web.drawing.Drawing;
+import gatepin.web.drawing.WiringPicture;
+import gatepin.web.drawing.WiringPicture.Laid;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.HandleWords;
@@ -50,7 +50,7 @@ final class BenchPage {
     private final Shown shown;
     private final Optional<SwitchKind> gear;
     private final Optional<Circuit> circuit;
-    private final Optional<OnBench> onBench;
+    private final Optional<InCircuit> onBench;
     private final Optional<Analysis> analysis;
     private final Optional<Findings> findings;
 
@@ -59,8 +59,8 @@ final class BenchPage {
         this.shown = shown;
         this.gear = BenchDesk.gear(file, shown.copy().gear());
         this.circuit = circuit(file, shown.wiring(), gear);
-        this.onBench = circuit.flatMap(file.workup()::bench);
-        this.analysis = onBench.map(OnBench::analysis).or(() -> circuit.flatMap(file.workup()::analysis));
+        this.onBench = circuit.flatMap(file.workup()::inCircuit);
+        this.analysis = onBench.map(InCircuit::analysis).or(() -> circuit.flatMap(file.workup()::analysis));
         this.findings = analysis.map(a -> Findings.of(a, hasOff(), file.wording()));
     }
 
@@ -102,7 +102,7 @@ final class BenchPage {
     }
 
     private Ladder ladder() {
-        return file.facts().gear().control().map(Facts.ControlFacts::ladder).orElseGet(ControlWishes.USUAL::ladder);
+        return file.facts().control().map(ControlRecord::ladder).orElseGet(ControlWishes.USUAL::ladder);
     }
 
     public List<Station.Hand> hands() {
@@ -158,7 +158,7 @@ final class BenchPage {
     public List<Drawing> drawings() {
         return circuit.map(c -> {
                     Leads leads = file.workup().wiredLeads();
-                    Bench bench = new Bench(
+                    WiringPicture picture = new WiringPicture(
                             leads,
                             Added.beside(gear, shown.wiring().added()),
                             c,
@@ -167,7 +167,7 @@ final class BenchPage {
                             shown.wiring().nuts());
                     // another device makes another sheet, on which nothing lies yet
                     List<Object> sheet = List.of(id(), c.chart().terminals());
-                    Laid laid = bench.lay(
+                    Laid laid = picture.lay(
                             Optional.ofNullable(LAID.getIfPresent(sheet)).orElse(Laid.NOTHING));
                     if (!laid.drawings().isEmpty()) {
                         LAID.put(sheet, laid);
@@ -178,7 +178,7 @@ final class BenchPage {
     }
 
     public List<Turn> turns() {
-        return onBench.map((OnBench b) -> hasHandle() ? Turn.computed(b) : List.of(Turn.alone(b)))
+        return onBench.map((InCircuit b) -> hasHandle() ? Turn.computed(b) : List.of(Turn.alone(b)))
                 .orElse(List.of());
     }
 
@@ -204,14 +204,14 @@ final class BenchPage {
     /** The positions that turn the shaft otherwise than in the plan, in words; blank where they turn it as the plan does. */
     private String turnsRound() {
         return file.plannedCircuit()
-                .flatMap(file.workup()::bench)
+                .flatMap(file.workup()::inCircuit)
                 .filter(b -> onBench.isPresent())
                 .map(b -> turnedPositions(b, onBench.orElseThrow()))
                 .orElse("");
     }
 
     /** The positions that turn the shaft otherwise than in the plan, each with what it does here. */
-    private String turnedPositions(OnBench planned, OnBench here) {
+    private String turnedPositions(InCircuit planned, InCircuit here) {
         List<String> turned = new ArrayList<>();
         for (HandlePosition position : List.of(HandlePosition.FORWARD, HandlePosition.REVERSE)) {
             boolean both = planned.analysis().settings().containsKey(position)

@@ -10,12 +10,12 @@ import gatepin.core.check.CheckRequest;
 import gatepin.core.check.Fault;
 import gatepin.core.check.FaultFinder;
 import gatepin.core.check.Faults;
-import gatepin.core.check.LiveBench;
 import gatepin.core.check.LiveSeen;
 import gatepin.core.check.LiveStep;
 import gatepin.core.check.Meter;
 import gatepin.core.check.Read;
 import gatepin.core.check.SimulatedReading;
+import gatepin.core.check.SimulatedRun;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.Circuit;
 import gatepin.core.job.Fact;
@@ -166,7 +166,7 @@ public class CheckDesk {
         StatedRotation stated = file.workup().checks().plusStated(request);
         StatedRotation plus =
                 stated.isStated() ? stated : file.workup().checks().fromHere(SILENT);
-        LiveSeen seen = new LiveBench(
+        LiveSeen seen = new SimulatedRun(
                         actual(file, request), request.rated(), plus, file.job().id())
                 .see(step);
         on(file.job().id(), act -> take(act, new Seen(seen), true));

@@ -4,13 +4,12 @@ import gatepin.core.Effort;
 import gatepin.core.Problem;
 import gatepin.core.Reading;
 import gatepin.core.bench.ShaftBehind;
-import gatepin.core.check.DeadRead;
 import gatepin.core.control.Branch.Touch;
 import gatepin.core.control.Claim.Asked;
 import gatepin.core.control.ControlNet;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.control.ControlSizing;
 import gatepin.core.control.ControlWishes;
-import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Examined;
 import gatepin.core.control.Ladder;
 import gatepin.core.control.LadderEdit;
@@ -19,13 +18,11 @@ import gatepin.core.control.Part;
 import gatepin.core.control.Simulation.Act;
 import gatepin.core.control.Simulation.Run;
 import gatepin.core.job.Gate;
-import gatepin.core.lane.Facts;
-import gatepin.core.lane.Parts;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.plate.Plate;
 import gatepin.core.supply.Region;
+import gatepin.core.wire.Section;
 import gatepin.web.control.ControlPage.Shown;
-import gatepin.web.control.ControlStore.Kept;
 import gatepin.web.drawing.LadderPicture;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Computing.Answer;
@@ -86,13 +83,13 @@ class ControlController {
 
     private String page(Model model, JobFile file) {
         pages.fill(model, file, Gate.SWITCH);
-        Optional<Kept> kept = file.kept(Kept.class);
+        Optional<ControlRecord> kept = file.facts().control();
         ControlWishes wishes = kept.flatMap(k -> ControlForm.recall(k.wishes())).orElse(ControlWishes.USUAL);
         model.asMap().putIfAbsent("wished", ControlForm.of(wishes));
         model.addAttribute("saved", kept.isPresent());
         model.addAttribute("own", kept.map(k -> k.wishes().isEmpty()).orElse(false));
-        Ladder ladder = kept.map(Kept::ladder).orElseGet(ControlWishes.USUAL::ladder);
-        Asked asked = kept.map(Kept::asked).orElseGet(ControlWishes.USUAL::asked);
+        Ladder ladder = kept.map(ControlRecord::ladder).orElseGet(ControlWishes.USUAL::ladder);
+        Asked asked = kept.map(ControlRecord::asked).orElseGet(ControlWishes.USUAL::asked);
         model.asMap().putIfAbsent("text", LadderText.write(ladder));
         model.addAttribute("asked", asked);
         ControlNet net = ControlNet.of(ladder);
@@ -109,22 +106,14 @@ class ControlController {
         model.addAttribute("coast", String.format(Locale.ROOT, "%.1f", coast(file)));
         model.addAttribute("byEngine", shaft(file).isPresent());
         model.addAttribute("lamps", ladder.of(Part.Kind.LAMP));
-        model.addAttribute("wires", kept.map(ControlPage::wires).orElse(List.of()));
-        model.addAttribute("dead", ControlPage.dead(ladder, file.facts().gear().control()));
-        model.addAttribute("deadWhole", DeadPlan.of(ladder).whole());
         model.addAttribute(
-                "untold", ControlPage.untold(ladder).stream().map(file::say).toList());
-        model.addAttribute(
-                "readable", kept.isPresent() && file.facts().gear().plan().isPresent());
-        model.addAttribute(
-                "left",
-                file.facts().gear().control().map(Facts.ControlFacts::left).orElse(0));
+                "toMake", file.workup().wireList().of(Section.CONTROL).size());
         model.addAttribute("parts", ladder.parts());
         model.asMap().putIfAbsent("typedPart", Map.of());
         model.addAttribute("newParts", PartForm.KINDS);
         sizing(model, file, ladder);
         picked(model, ladder);
-        Answer<Examined> answer = computing.examined(file, new Facts.ControlFacts(ladder, asked, 0, List.of()));
+        Answer<Examined> answer = computing.examined(file, new ControlRecord(ladder, asked, ""));
         if (answer.value().isEmpty()) {
             model.addAttribute("computing", answer);
             return "control/control";
@@ -226,7 +215,7 @@ class ControlController {
     @PostMapping("/jobs/{id}/control/contact")
     ModelAndView change(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
-        Kept kept = file.kept(Kept.class).orElseThrow(ControlController::none);
+        ControlRecord kept = file.facts().control().orElseThrow(ControlController::none);
         int version = JobPages.version(typed);
         List<Problem> problems = new ArrayList<>();
         String part = typed.getOrDefault("part", "");
@@ -270,7 +259,7 @@ class ControlController {
     @PostMapping("/jobs/{id}/control/part")
     ModelAndView part(@PathVariable long id, @RequestParam Map<String, String> typed, Model model) {
         JobFile file = pages.file(id);
-        Kept kept = file.kept(Kept.class).orElseThrow(ControlController::none);
+        ControlRecord kept = file.facts().control().orElseThrow(ControlController::none);
         Reading<Ladder> read = PartForm.read(typed, kept.ladder());
         int version = JobPages.version(typed);
         model.addAttribute("typedPart", typed);
@@ -297,63 +286,31 @@ class ControlController {
             @RequestParam(defaultValue = "-1") int version,
             Model model) {
         JobFile file = pages.file(id);
-        Facts.ControlFacts control = file.facts().gear().control().orElseThrow(ControlController::none);
+        ControlRecord control = file.facts().control().orElseThrow(ControlController::none);
         Optional<Ladder> mended = computing.examined(file, control).value().stream()
                 .flatMap(e -> e.mends().entrySet().stream())
                 .filter(e -> e.getKey().key().equals(claim))
                 .map(e -> e.getValue().after())
                 .findFirst();
         try {
-            desk.enter(id, version, mended.orElseThrow(() -> new StaleEdit(Parts.CONTROL)), control.asked());
+            desk.enter(id, version, mended.orElseThrow(() -> new StaleEdit(ControlRecord.PART)), control.asked());
         } catch (StaleEdit stale) {
             return stale(model, id);
         }
         return new ModelAndView("redirect:/jobs/" + id + "/control?saved");
     }
 
-    /** Ticks a control wire. */
-    @PostMapping("/jobs/{id}/control/wire")
-    ModelAndView tick(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String wire,
-            @RequestParam(defaultValue = "true") boolean made,
-            Model model) {
-        pages.file(id);
-        try {
-            desk.tick(id, wire, made);
-        } catch (StaleEdit stale) {
-            return stale(model, id);
-        }
-        return new ModelAndView("redirect:/jobs/" + id + "/control?wires#wires");
-    }
-
-    /** Writes down what the ohmmeter showed of it, dead. */
-    @PostMapping("/jobs/{id}/control/read")
-    ModelAndView read(
-            @PathVariable long id,
-            @RequestParam(defaultValue = "") String about,
-            @RequestParam DeadRead.Shows shows,
-            Model model) {
-        pages.file(id);
-        try {
-            desk.read(id, new DeadRead(about, shows));
-        } catch (StaleEdit stale) {
-            return stale(model, id);
-        }
-        return new ModelAndView("redirect:/jobs/" + id + "/control?dead#dead");
-    }
-
     private ModelAndView refused(Model model, JobFile file, List<Problem> problems, int version) {
         model.addAttribute("wrong", JobPages.byField(problems));
-        JobPages.stillSeen(model, Seen.of(Parts.CONTROL, version));
+        JobPages.stillSeen(model, Seen.of(ControlRecord.PART, version));
         return new ModelAndView(page(model, file), model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
     }
 
     /** The motor behind the contactors on the chosen plan; empty while plan or plate are missing. */
     private static Optional<ShaftBehind> shaft(JobFile file) {
         return file.plannedCircuit()
-                .flatMap(file.workup()::bench)
-                .map((OnBench b) -> ShaftBehind.of(b.circuit(), b.fitted()));
+                .flatMap(file.workup()::inCircuit)
+                .map((InCircuit b) -> ShaftBehind.of(b.circuit(), b.fitted()));
     }
 
     /** How long it coasts from full speed, s. */
@@ -388,8 +345,7 @@ class ControlController {
             @RequestParam(defaultValue = "0") int from,
             @RequestParam(defaultValue = "10000") int until) {
         JobFile file = pages.file(id);
-        Ladder ladder =
-                file.facts().gear().control().map(Facts.ControlFacts::ladder).orElseGet(ControlWishes.USUAL::ladder);
+        Ladder ladder = file.facts().control().map(ControlRecord::ladder).orElseGet(ControlWishes.USUAL::ladder);
         List<Act> read = acts(acts, ladder);
         if (until < 0 || until > LONGEST_RUN) {
             throw new ResponseStatusException(HttpStatus.BAD_REQUEST, "a run lasts up to an hour");

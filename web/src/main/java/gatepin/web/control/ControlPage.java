@@ -2,10 +2,10 @@ package gatepin.web.control;
 
 import gatepin.core.Effort;
 import gatepin.core.Sentence;
-import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.control.Claim;
 import gatepin.core.control.ControlFault;
 import gatepin.core.control.ControlNet;
+import gatepin.core.control.ControlNet.ControlWire;
 import gatepin.core.control.DeadCheck;
 import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Examined;
@@ -17,7 +17,9 @@ import gatepin.core.control.Proof.Outcome;
 import gatepin.core.control.Proof.Standing;
 import gatepin.core.control.Trace;
 import gatepin.core.control.Trace.Look;
-import gatepin.core.lane.Facts.ControlFacts;
+import gatepin.core.wire.Done;
+import gatepin.core.wire.Section;
+import gatepin.web.check.DeadLine;
 import gatepin.web.lane.JobFile;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -25,6 +27,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -70,7 +73,7 @@ public final class ControlPage {
             String broken) {}
 
     /** A wire to make. */
-    public record WireRow(String key, int number, String from, String to, boolean made) {}
+    public record WireRow(int number, String from, String to) {}
 
     static List<ClaimLine> claims(JobFile file, Examined examined) {
         List<ClaimLine> lines = new ArrayList<>();
@@ -153,25 +156,17 @@ public final class ControlPage {
         }
     }
 
-    /**
-     * What the ohmmeter shows with fuse and lamps out, in words.
-     *
-     * @param at where the probes are held, where that is not on wires 1 and 0
-     * @param open it has to show OL
-     * @param read what it showed: "OPEN", "LOAD" or "JOINED"; blank where it was not read
-     */
-    public record DeadLine(
-            String key, String hold, String at, String shows, boolean open, String read, boolean agrees) {}
-
-    /** What to read of it dead, and what was read. */
-    public static List<DeadLine> dead(Ladder ladder, Optional<ControlFacts> facts) {
+    /** What to read of it dead with fuse and lamps out, and what was read. */
+    public static List<DeadLine> dead(Ladder ladder, Done done) {
         return DeadPlan.of(ladder).checks().stream()
-                .map(c -> new DeadLine(
+                .map(c -> DeadLine.of(
+                        Section.CONTROL,
                         c.key(),
+                        c.isAcross() ? "wires 1 and 0" : at(c),
                         c.hold().isEmpty()
-                                ? "nothing"
-                                : c.hold().stream().map(h -> held(ladder, h)).collect(Collectors.joining(" and ")),
-                        c.isAcross() ? "" : at(c),
+                                ? "nothing held"
+                                : c.hold().stream().map(h -> held(ladder, h)).collect(Collectors.joining(" and "))
+                                        + " held",
                         switch (c.expected()) {
                             case OPEN -> "OL";
                             case JOINED -> "0";
@@ -182,10 +177,18 @@ public final class ControlPage {
                                                 .map(s -> "coil " + s)
                                                 .collect(Collectors.joining(", "));
                         },
-                        c.expected() == Shows.OPEN,
-                        facts.flatMap(f -> f.shown(c)).map(Enum::name).orElse(""),
-                        facts.flatMap(f -> f.shown(c)).map(c::agrees).orElse(false)))
+                        done.shown(Section.CONTROL, c.key()),
+                        c::agrees))
                 .toList();
+    }
+
+    /** Whether some reading needs the contact of a part that no hand moves. */
+    public static boolean hasUnmoved(Ladder ladder) {
+        return DeadPlan.of(ladder).checks().stream()
+                .flatMap(c -> c.hold().stream())
+                .anyMatch(h -> ladder.part(h)
+                        .filter(p -> p.kind() == Kind.TIMER || p.kind() == Kind.STANDSTILL)
+                        .isPresent());
     }
 
     private static String held(Ladder ladder, String part) {
@@ -203,21 +206,17 @@ public final class ControlPage {
     }
 
     /** What no reading tells, in words. */
-    static List<Sentence> untold(Ladder ladder) {
+    public static List<Sentence> untold(Ladder ladder) {
         return DeadPlan.of(ladder).unseen().stream().map(ControlFault::words).toList();
     }
 
-    static List<WireRow> wires(ControlStore.Kept kept) {
-        ControlNet net = ControlNet.of(kept.ladder());
+    /** Its wires by their names. */
+    public static Map<String, WireRow> wires(Ladder ladder) {
+        ControlNet net = ControlNet.of(ladder);
         return net.wires().stream()
-                .map(w -> new WireRow(
-                        ControlStore.key(w),
-                        net.wireNumber(w.point()),
-                        spoken(w.from()),
-                        spoken(w.to()),
-                        kept.isMade(w)))
-                .sorted(Comparator.comparingInt(WireRow::number))
-                .toList();
+                .collect(Collectors.toMap(
+                        ControlWire::key,
+                        w -> new WireRow(net.wireNumber(w.point()), spoken(w.from()), spoken(w.to()))));
     }
 
     /** A terminal as it is read out; the ends of the supply have names. */

@@ -3,10 +3,10 @@ package gatepin.web.lane;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gatepin.core.Effort;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.control.Examined;
 import gatepin.core.found.FoundWiring;
 import gatepin.core.gear.SwitchKind;
-import gatepin.core.lane.Facts;
 import gatepin.core.plan.FewestChanges;
 import gatepin.core.plan.PlanResult;
 import jakarta.annotation.PreDestroy;
@@ -93,11 +93,11 @@ public class Computing {
                 effort -> file.workup()
                         .planning()
                         .planRequest(effort)
-                        .map(request -> FewestChanges.of(found.inCircuit(), request, effort)));
+                        .map(request -> FewestChanges.of(found.bench(), request, effort)));
     }
 
     /** What holds of the control circuit of a job's contactors, and what mends the rest. */
-    public Answer<Examined> examined(JobFile file, Facts.ControlFacts control) {
+    public Answer<Examined> examined(JobFile file, ControlRecord control) {
         return ask(
                 file.job().id(),
                 List.of(control.ladder(), control.asked(), file.workup().controlDuty()),

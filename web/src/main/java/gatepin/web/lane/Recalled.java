@@ -1,6 +1,5 @@
 package gatepin.web.lane;
 
-import gatepin.core.ahead.AheadRecord;
 import gatepin.core.check.CheckRecord;
 import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
@@ -14,6 +13,7 @@ import gatepin.core.plate.Plate;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.winding.Hints;
 import gatepin.core.winding.WindingRecord;
+import gatepin.core.wire.Done;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,8 +27,7 @@ public final class Recalled {
     private Kept parts = Kept.NOTHING;
     private Optional<SwitchKind> kind = Optional.empty();
     private Optional<Facts.WirePlan> plan = Optional.empty();
-    private Optional<Facts.ControlFacts> control = Optional.empty();
-    private Optional<AheadRecord> ahead = Optional.empty();
+    private Done done = Done.NOTHING;
     private CheckRecord checks = CheckRecord.NOTHING;
     private PaperRecord papers = PaperRecord.NOTHING;
 
@@ -51,19 +50,14 @@ public final class Recalled {
         kind = Optional.of(chosen);
     }
 
-    /** The chosen plan, and how many of its wires are not made yet. */
-    public void plan(List<Wire> wires, int left) {
-        plan = Optional.of(new Facts.WirePlan(wires, left));
+    /** The wires of the chosen plan. */
+    public void plan(List<Wire> wires) {
+        plan = Optional.of(new Facts.WirePlan(wires));
     }
 
-    /** The control circuit of contactors. */
-    public void control(Facts.ControlFacts circuit) {
-        control = Optional.of(circuit);
-    }
-
-    /** What stands between panel and gear. */
-    public void ahead(AheadRecord decided) {
-        ahead = Optional.of(decided);
+    /** What hands made of the wires, and read of them. */
+    void done(Done events) {
+        done = events;
     }
 
     /** What was read and seen of the wiring. */
@@ -101,7 +95,7 @@ public final class Recalled {
                 job.region(),
                 new Facts.BenchFacts(safe, windings.withHints(hints())),
                 new Facts.SupplyFacts(job.volts(), job.supplyKind()),
-                new Facts.GearFacts(kind, job.switchRating(), plan, control, ahead),
+                new Facts.GearFacts(kind, job.switchRating(), plan, done),
                 new Facts.ProofFacts(checks, papers),
                 parts,
                 new Lane(pins, plateGone));

@@ -1,7 +1,7 @@
 package gatepin.web.lane;
 
 import gatepin.core.circuit.HandlePosition;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.rotation.StatedRotation.Direction;
 import gatepin.core.verdict.Analysis.Way;
@@ -25,31 +25,31 @@ public record Turn(String at, String title, String words, String arrow) {
     }
 
     /** As the engine computes it for a motor on a switch. */
-    public static List<Turn> computed(OnBench bench) {
-        Turn first = of(FORWARD, bench, HandlePosition.FORWARD);
-        return bench.analysis().settings().containsKey(HandlePosition.REVERSE)
-                ? List.of(first, off(), of(REVERSE, bench, HandlePosition.REVERSE))
+    public static List<Turn> computed(InCircuit wired) {
+        Turn first = of(FORWARD, wired, HandlePosition.FORWARD);
+        return wired.analysis().settings().containsKey(HandlePosition.REVERSE)
+                ? List.of(first, off(), of(REVERSE, wired, HandlePosition.REVERSE))
                 : List.of(first, off());
     }
 
     /** As the engine computes it for two connections without a switch. */
-    public static List<Turn> computed(OnBench forward, OnBench reverse) {
+    public static List<Turn> computed(InCircuit forward, InCircuit reverse) {
         return List.of(
                 of(FORWARD, forward, HandlePosition.FORWARD), off(), of(REVERSE, reverse, HandlePosition.FORWARD));
     }
 
     /** As the engine computes it for a motor that hangs on the supply without a switch. */
-    public static Turn alone(OnBench bench) {
-        return of(FORWARD, bench, HandlePosition.FORWARD);
+    public static Turn alone(InCircuit wired) {
+        return of(FORWARD, wired, HandlePosition.FORWARD);
     }
 
     private static Turn off() {
         return new Turn(HandlePosition.OFF.word(), "stands still", "", "");
     }
 
-    private static Turn of(String at, OnBench bench, HandlePosition position) {
-        Way way = bench.analysis().in(position).way();
-        return way == Way.NONE ? new Turn(at, "does not start", "see what was found", "") : of(at, bench.seen(way));
+    private static Turn of(String at, InCircuit wired, HandlePosition position) {
+        Way way = wired.analysis().in(position).way();
+        return way == Way.NONE ? new Turn(at, "does not start", "see what was found", "") : of(at, wired.seen(way));
     }
 
     private static Turn of(String at, StatedRotation rotation) {

@@ -332,8 +332,7 @@ public class Parcels {
                         facts.gear().kind().map(Parcels::alike),
                         facts.gear().rating(),
                         facts.gear().plan(),
-                        facts.gear().control(),
-                        facts.gear().ahead()),
+                        facts.gear().done()),
                 new Facts.ProofFacts(
                         new CheckRecord(
                                 CheckRecord.NOTHING.meter(), facts.checks().entries()),

@@ -46,7 +46,7 @@ public final class MakingWords {
     }
 
     /** Colour, bands, size and length. */
-    static String facts(WireDetail detail, Region region) {
+    public static String facts(WireDetail detail, Region region) {
         List<String> facts = new ArrayList<>();
         String colour = detail.colour() + (detail.bands() > 0 ? " with " + FoundWire.bands(detail.bands()) : "");
         if (!colour.isBlank() && detail.cutMetres() > 0) {
@@ -65,7 +65,7 @@ public final class MakingWords {
     }
 
     /** How both ends are made. */
-    static String fittings(WireDetail detail, Region region) {
+    public static String fittings(WireDetail detail, Region region) {
         LengthUnit unit = region.lengths();
         return end(
                         detail.wire().from(),

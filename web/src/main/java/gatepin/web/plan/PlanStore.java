@@ -8,13 +8,12 @@ import gatepin.web.lane.Keeper;
 import gatepin.web.lane.Recalled;
 import gatepin.web.sql.NewRow;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** Chosen plans and their wires, made or not. */
+/** Chosen plans and their wires. */
 @Repository
 public class PlanStore implements Keeper {
     private final JdbcClient jdbc;
@@ -25,35 +24,18 @@ public class PlanStore implements Keeper {
         this.clock = clock;
     }
 
-    /** A wire of a chosen plan. */
-    public record PlannedWire(long id, int step, Wire wire, Optional<Instant> madeAt) {
-        public boolean isMade() {
-            return madeAt.isPresent();
-        }
-    }
-
-    /** A chosen plan. */
-    public record ChosenPlan(long id, PlanCost cost, List<PlannedWire> wires) {
-        public long made() {
-            return wires.stream().filter(PlannedWire::isMade).count();
-        }
-
-        public boolean isComplete() {
-            return made() == wires.size();
-        }
-    }
+    /** A chosen plan, its wires in working order. */
+    public record ChosenPlan(long id, PlanCost cost, List<Wire> wires) {}
 
     @Override
     public void recall(Job job, Recalled into) {
         job.planId().flatMap(this::plan).ifPresent(p -> {
             into.keep(ChosenPlan.class, p);
-            into.plan(
-                    p.wires().stream().map(PlannedWire::wire).toList(),
-                    p.wires().size() - (int) p.made());
+            into.plan(p.wires());
         });
     }
 
-    /** Saves a plan with its wires in working order; none is made yet. */
+    /** Saves a plan with its wires in working order. */
     public long add(long jobId, PlanCost cost, List<Wire> wires) {
         long id = NewRow.key(jdbc.sql("""
                         insert into plan (job_id, hot_leads_in_off, hot_lines_unbroken, neutral_switched,
@@ -84,18 +66,14 @@ public class PlanStore implements Keeper {
         return id;
     }
 
-    public Optional<ChosenPlan> plan(long planId) {
-        List<PlannedWire> wires = jdbc.sql("select id, step, from_terminal, to_terminal, run, made_at from wire"
-                        + " where plan_id = :id order by step")
+    private Optional<ChosenPlan> plan(long planId) {
+        List<Wire> wires = jdbc.sql(
+                        "select from_terminal, to_terminal, run from wire where plan_id = :id order by step")
                 .param("id", planId)
-                .query((row, n) -> new PlannedWire(
-                        row.getLong("id"),
-                        row.getInt("step"),
-                        new Wire(
-                                Terminal.fromId(row.getString("from_terminal")),
-                                Terminal.fromId(row.getString("to_terminal")),
-                                Wire.Run.valueOf(row.getString("run"))),
-                        Optional.ofNullable(row.getTimestamp("made_at")).map(java.sql.Timestamp::toInstant)))
+                .query((row, n) -> new Wire(
+                        Terminal.fromId(row.getString("from_terminal")),
+                        Terminal.fromId(row.getString("to_terminal")),
+                        Wire.Run.valueOf(row.getString("run"))))
                 .list();
         return jdbc.sql("select * from plan where id = :id")
                 .param("id", planId)
@@ -112,18 +90,5 @@ public class PlanStore implements Keeper {
                                 row.getInt("most_on_one_terminal")),
                         wires))
                 .optional();
-    }
-
-    /** Marks a wire made or not made; gives false when it stood so already or is not of this plan. */
-    public boolean mark(long planId, long wireId, boolean made, long personId) {
-        return jdbc.sql("update wire set made_at = :at, made_by = :by"
-                                + " where id = :id and plan_id = :plan and (made_at is not null) <> :made")
-                        .param("at", made ? java.sql.Timestamp.from(clock.instant()) : null)
-                        .param("by", made ? personId : null)
-                        .param("id", wireId)
-                        .param("plan", planId)
-                        .param("made", made)
-                        .update()
-                == 1;
     }
 }

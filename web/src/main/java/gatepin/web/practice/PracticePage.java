@@ -12,9 +12,9 @@ import gatepin.core.practice.Sensed.Effect;
 import gatepin.core.practice.Step;
 import gatepin.core.practice.Tool;
 import gatepin.core.words.Wording;
-import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.BoardPicture;
 import gatepin.web.drawing.Drawing;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.practice.PracticeDesk.Standing;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -170,7 +170,7 @@ final class PracticePage {
         if (!(scene() instanceof Scene.Wired wired)) {
             return List.of();
         }
-        List<Drawing> drawn = new Bench(
+        List<Drawing> drawn = new WiringPicture(
                         wired.leads(),
                         wired.gear(),
                         wired.circuit(),

@@ -6,7 +6,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.diagram.Column;
 import gatepin.core.format.SpiceNetlist;
 import gatepin.core.format.WiringWriter;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
@@ -46,8 +46,8 @@ class RunUpController {
         JobFile file = pages.file(id);
         pages.fill(model, file, gatepin.core.job.Gate.SWITCH);
         model.addAttribute("typed", typed.filled());
-        Optional<OnBench> bench = onBench(file);
-        if (bench.isEmpty()) {
+        Optional<InCircuit> wired = wired(file);
+        if (wired.isEmpty()) {
             return "runup/run-up";
         }
         var asked = Asked.read(typed.filled());
@@ -57,8 +57,8 @@ class RunUpController {
         Asked load = asked.value().orElse(Asked.USUAL);
         RunUpView view = file.workup()
                 .once(
-                        List.of("run-up", load, bench.orElseThrow().circuit()),
-                        () -> RunUpView.of(bench.orElseThrow(), load, file.job().region() == Region.IEC));
+                        List.of("run-up", load, wired.orElseThrow().circuit()),
+                        () -> RunUpView.of(wired.orElseThrow(), load, file.job().region() == Region.IEC));
         model.addAttribute("view", view);
         model.addAttribute(
                 "assumedFamily", file.plate().orElseThrow().extras().family().isEmpty());
@@ -82,8 +82,8 @@ class RunUpController {
                 .flatMap(c -> file.workup().circuit(c.connection().direct(file.leads()), ContactChart.NONE)));
     }
 
-    private Optional<OnBench> onBench(JobFile file) {
-        return circuit(file).flatMap(file.workup()::bench);
+    private Optional<InCircuit> wired(JobFile file) {
+        return circuit(file).flatMap(file.workup()::inCircuit);
     }
 
     /** The wiring in the open format. */
@@ -102,7 +102,7 @@ class RunUpController {
                         file.workup().given().orElseThrow(),
                         file.column().map(Column::connection)),
                 circuit,
-                file.workup().bench(circuit).map(OnBench::plusIs).orElse(StatedRotation.NOT_STATED));
+                file.workup().inCircuit(circuit).map(InCircuit::plusIs).orElse(StatedRotation.NOT_STATED));
         return download(text, MediaType.APPLICATION_JSON, fileName(file) + ".json");
     }
 
@@ -110,10 +110,10 @@ class RunUpController {
     @GetMapping("/jobs/{id}/wiring.cir")
     ResponseEntity<byte[]> netlist(@PathVariable long id, @RequestParam(defaultValue = "FORWARD") HandlePosition at) {
         JobFile file = pages.file(id);
-        OnBench bench = onBench(file)
+        InCircuit wired = wired(file)
                 .orElseThrow(() -> new ResponseStatusException(HttpStatus.NOT_FOUND, "there is no wiring yet"));
         String text = SpiceNetlist.standstill(
-                        bench.circuit(),
+                        wired.circuit(),
                         gatepin.core.circuit.State.atRest(at),
                         file.job().machine())
                 .text();

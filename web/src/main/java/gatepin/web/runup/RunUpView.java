@@ -9,7 +9,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
 import gatepin.core.circuit.State;
 import gatepin.core.circuit.Winding.Role;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.machine.Estimate;
 import gatepin.core.machine.FittedMotor;
 import gatepin.core.machine.Load;
@@ -124,8 +124,8 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
             return all[0];
         }
 
-        Load load(OnBench bench, MotorValues values) {
-            double torque = loadShare * bench.fitted().given().ratedNm();
+        Load load(InCircuit wired, MotorValues values) {
+            double torque = loadShare * wired.fitted().given().ratedNm();
             return new Load(
                     law,
                     torque,
@@ -134,13 +134,13 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         }
     }
 
-    static RunUpView of(OnBench bench, Asked asked, boolean iec) {
-        return new Maker(bench, asked, iec).make();
+    static RunUpView of(InCircuit wired, Asked asked, boolean iec) {
+        return new Maker(wired, asked, iec).make();
     }
 
     /** Runs the motor, and the motors that the plate leaves as likely, and puts it together. */
     private static final class Maker {
-        private final OnBench bench;
+        private final InCircuit wired;
         private final Asked asked;
         private final boolean iec;
         private final Circuit circuit;
@@ -149,20 +149,20 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
 
         private Conditions settled = Conditions.starting(HandlePosition.FORWARD, 2);
 
-        Maker(OnBench bench, Asked asked, boolean iec) {
-            this.bench = bench;
+        Maker(InCircuit wired, Asked asked, boolean iec) {
+            this.wired = wired;
             this.asked = asked;
             this.iec = iec;
-            this.circuit = bench.circuit();
+            this.circuit = wired.circuit();
         }
 
         private RunUpTrace run(MotorValues values, Conditions conditions) {
-            return RunUp.simulate(circuit.with(values.like(circuit.motor())), asked.load(bench, values), conditions);
+            return RunUp.simulate(circuit.with(values.like(circuit.motor())), asked.load(wired, values), conditions);
         }
 
         RunUpView make() {
             Conditions first = Conditions.starting(HandlePosition.FORWARD, LONGEST);
-            RunUpTrace start = run(bench.fitted().values(), first);
+            RunUpTrace start = run(wired.fitted().values(), first);
             settled = Conditions.starting(
                     HandlePosition.FORWARD,
                     start.secondsToSpeed()
@@ -172,13 +172,13 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
                     .map(s -> Math.min(LONGEST, Math.max(0.3, 1.4 * s)))
                     .orElse(2.0);
             Conditions shown = Conditions.starting(HandlePosition.FORWARD, length);
-            RunUpTrace trace = run(bench.fitted().values(), shown);
-            List<RunUpTrace[]> likely = bench.fitted().spreads().stream()
+            RunUpTrace trace = run(wired.fitted().values(), shown);
+            List<RunUpTrace[]> likely = wired.fitted().spreads().stream()
                     .map(s -> new RunUpTrace[] {run(s.up(), shown), run(s.down(), shown)})
                     .toList();
             Optional<RunUpTrace> thrown = thrown(length, start);
             List<Figure> figures = figures(start);
-            RunUpWords words = new RunUpWords(bench, asked, iec, start, thrown);
+            RunUpWords words = new RunUpWords(wired, asked, iec, start, thrown);
             List<List<Chart>> charts = new ArrayList<>();
             charts.add(speed(trace, likely, "From standstill"));
             charts.add(currents(trace, likely));
@@ -195,13 +195,13 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
             double after = Math.min(LONGEST, 4 * length);
             Conditions across = Conditions.starting(HandlePosition.FORWARD, length + (stop ? 60 : after))
                     .thenAt(length, stop ? HandlePosition.OFF : HandlePosition.REVERSE);
-            RunUpTrace trace = run(bench.fitted().values(), across);
+            RunUpTrace trace = run(wired.fitted().values(), across);
             if (!stop) {
                 return Optional.of(trace);
             }
             double stopped = trace.first(Happening.STOPPED).orElse(length + 60);
             return Optional.of(run(
-                    bench.fitted().values(),
+                    wired.fitted().values(),
                     Conditions.starting(HandlePosition.FORWARD, stopped + 1.4 * length + 0.5)
                             .thenAt(length, HandlePosition.OFF)
                             .thenAt(stopped + 0.3, HandlePosition.REVERSE)));
@@ -238,7 +238,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         }
 
         private Estimate estimate(ToDoubleFunction<RunUpTrace> of) {
-            return bench.fitted()
+            return wired.fitted()
                     .estimate(v -> of.applyAsDouble(runs.computeIfAbsent(v, values -> run(values, settled))));
         }
 
@@ -303,7 +303,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
         }
 
         private double sign() {
-            return bench.analysis().in(HandlePosition.FORWARD).way() == Way.MINUS ? -1 : 1;
+            return wired.analysis().in(HandlePosition.FORWARD).way() == Way.MINUS ? -1 : 1;
         }
 
         private List<Chart> speed(RunUpTrace trace, List<RunUpTrace[]> likely, String title) {
@@ -351,7 +351,7 @@ record RunUpView(List<Finding> findings, List<Figure> figures, List<List<Chart>>
                     circuit.motor().rotor().synchronousRpm(circuit.supply().hertz());
             AcNetwork in = AcNetwork.of(circuit, State.atRest(HandlePosition.FORWARD));
             AcNetwork out = AcNetwork.of(circuit, State.atSpeed(HandlePosition.FORWARD));
-            Load load = asked.load(bench, bench.fitted().values());
+            Load load = asked.load(wired, wired.fitted().values());
             double[] x = new double[CURVE_POINTS + 1];
             double[] with = new double[x.length];
             double[] without = new double[x.length];

@@ -2,7 +2,7 @@ package gatepin.web.runup;
 
 import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.InnerContact.Kind;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.machine.FittedMotor.Residual;
 import gatepin.core.machine.RunUpTrace;
 import gatepin.core.machine.RunUpTrace.Event;
@@ -20,14 +20,14 @@ import java.util.stream.Collectors;
 
 /** A run-up in words: what it means for the person at the machine. */
 public final class RunUpWords {
-    private final OnBench bench;
+    private final InCircuit wired;
     private final Asked asked;
     private final boolean iec;
     private final RunUpTrace start;
     private final Optional<RunUpTrace> thrown;
 
-    RunUpWords(OnBench bench, Asked asked, boolean iec, RunUpTrace start, Optional<RunUpTrace> thrown) {
-        this.bench = bench;
+    RunUpWords(InCircuit wired, Asked asked, boolean iec, RunUpTrace start, Optional<RunUpTrace> thrown) {
+        this.wired = wired;
         this.asked = asked;
         this.iec = iec;
         this.start = start;
@@ -79,7 +79,7 @@ public final class RunUpWords {
                                 "Listen for the click after about " + number(at) + " s",
                                 "The start switch opens near three quarters of synchronous speed. No click: stop it.")),
                         () -> {
-                            if (bench.circuit().motor().has(Kind.START_SWITCH)) {
+                            if (wired.circuit().motor().has(Kind.START_SWITCH)) {
                                 findings.add(Finding.bad(
                                         "It never gets fast enough to open its start switch",
                                         "The start winding stays in and burns within a minute or so. Less load, or more"
@@ -160,18 +160,18 @@ public final class RunUpWords {
 
     /** How well the plate is explained. */
     String fit() {
-        Residual worst = bench.fitted().worst();
-        return bench.fitted().misfit() < 1.5
+        Residual worst = wired.fitted().worst();
+        return wired.fitted().misfit() < 1.5
                 ? String.format(
                         Locale.ROOT,
                         "The motor's inside is estimated from its plate%s; it fits (misfit %.1f, at most about 1.5).",
-                        bench.fitted().given().isMeasured() ? " and from what was measured on its windings" : "",
-                        bench.fitted().misfit())
+                        wired.fitted().given().isMeasured() ? " and from what was measured on its windings" : "",
+                        wired.fitted().misfit())
                 : String.format(
                         Locale.ROOT,
                         "The plate does not quite fit any usual motor (misfit %.1f): %s should be about %s, comes out as"
                                 + " %s. Read it again.",
-                        bench.fitted().misfit(),
+                        wired.fitted().misfit(),
                         worst.what(),
                         number(worst.wanted()),
                         number(worst.got()));

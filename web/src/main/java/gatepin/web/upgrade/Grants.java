@@ -16,13 +16,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 final class Grants {
     private static final String ACCOUNT = "'gatepin_app'@'127.0.0.1'";
     private static final Set<String> ONLY_ADDED_TO = Set.of(
-            "log_entry",
-            "capacitor_reading",
-            "ohm_reading",
-            "start_trial",
-            "check_entry",
-            "dead_reading",
-            "paper_taken");
+            "log_entry", "capacitor_reading", "ohm_reading", "start_trial", "check_entry", "job_event", "paper_taken");
     private static final Set<String> NEVER_TAKEN_FROM = Set.of("capacitor", "job", "machine", "shop", "person");
     /** The server's numbers for a grant that is not there: on a database, on a table. */
     private static final Set<Integer> NO_SUCH_GRANT = Set.of(1141, 1147);

@@ -3,7 +3,7 @@ package gatepin.web.why;
 import gatepin.core.circuit.ContactChart;
 import gatepin.core.diagram.Connection;
 import gatepin.core.job.Gate;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.practice.Exercise;
 import gatepin.core.practice.ExerciseNumber;
 import gatepin.core.practice.Exercises;
@@ -51,13 +51,13 @@ class WhyController {
     /** The motor straight on its supply by its column and by the one that reverses it; empty until both are known. */
     private static Optional<Why> why(JobFile file) {
         Optional<Connection> column = file.column().map(c -> c.connection());
-        Optional<OnBench> direct = column.flatMap(c -> onBench(file, c));
-        Optional<OnBench> reversed = column.map(Connection::reversed).flatMap(c -> onBench(file, c));
+        Optional<InCircuit> direct = column.flatMap(c -> onBench(file, c));
+        Optional<InCircuit> reversed = column.map(Connection::reversed).flatMap(c -> onBench(file, c));
         return direct.flatMap(d -> reversed.map(r -> file.workup()
                 .once("why", () -> Why.of(d.circuit(), r.circuit(), d.analysis().rated()))));
     }
 
-    private static Optional<OnBench> onBench(JobFile file, Connection column) {
-        return file.workup().bench(column.direct(file.workup().wiredLeads()), ContactChart.NONE);
+    private static Optional<InCircuit> onBench(JobFile file, Connection column) {
+        return file.workup().inCircuit(column.direct(file.workup().wiredLeads()), ContactChart.NONE);
     }
 }

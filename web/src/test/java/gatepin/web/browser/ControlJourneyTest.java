@@ -52,9 +52,6 @@ class ControlJourneyTest {
         key("keydown", "s");
         browser.untilText("#run-status", "Nothing is in");
 
-        browser.one("#wires summary").click();
-        browser.all("#wires button").get(0).click();
-        browser.untilText("#wires .made", "made");
         browser.go(job + "/cold");
         assertThat(browser.text("main")).doesNotContain("went wrong");
     }
@@ -129,7 +126,7 @@ class ControlJourneyTest {
         browser.go(job + "/control");
         ladder(parts + "K1 contactor forward\nK2 contactor reverse\n" + rungs);
         browser.untilText(".ticket h1", "Holds");
-        browser.one("#dead summary").click();
+        browser.go(job + "/cold");
         assertThat(browser.text("#dead"))
                 .contains("every pilot lamp out", "coil K1", "coil K2")
                 .doesNotContain("lamp H1");

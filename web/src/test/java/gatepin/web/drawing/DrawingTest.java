@@ -31,7 +31,7 @@ class DrawingTest {
 
     private static List<Drawing> drawn(Sweep.Wired motor, SwitchKind kind, List<Wire> wires) {
         Circuit circuit = new Circuit(motor.motor(), kind.chart(), motor.supply(), Feeder.USUAL, wires);
-        return new Bench(motor.leads(), Optional.of(kind), circuit, wires).draw();
+        return new WiringPicture(motor.leads(), Optional.of(kind), circuit, wires).draw();
     }
 
     private static void isClear(String name, List<Drawing> drawings, List<Wire> wires) {
@@ -65,7 +65,7 @@ class DrawingTest {
                 motor.connection().direct(motor.leads()),
                 motor.connection().reversed().direct(motor.leads()))) {
             Circuit circuit = new Circuit(motor.motor(), ContactChart.NONE, motor.supply(), Feeder.USUAL, wires);
-            isClear(motor.name(), new Bench(motor.leads(), Optional.empty(), circuit, wires).draw(), wires);
+            isClear(motor.name(), new WiringPicture(motor.leads(), Optional.empty(), circuit, wires).draw(), wires);
         }
     }
 
@@ -76,7 +76,7 @@ class DrawingTest {
             Sweep.Wired motor = MadeUpWorld.oddlyMarked(seed);
             List<Wire> wires = motor.connection().direct(motor.leads());
             Circuit circuit = new Circuit(motor.motor(), ContactChart.NONE, motor.supply(), Feeder.USUAL, wires);
-            isClear(motor.name(), new Bench(motor.leads(), Optional.empty(), circuit, wires).draw(), wires);
+            isClear(motor.name(), new WiringPicture(motor.leads(), Optional.empty(), circuit, wires).draw(), wires);
         }
     }
 

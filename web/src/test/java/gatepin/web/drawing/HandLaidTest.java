@@ -11,8 +11,8 @@ import gatepin.core.circuit.Wire;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plan.Sweep;
 import gatepin.web.Figures;
-import gatepin.web.drawing.Bench.Laid;
 import gatepin.web.drawing.Drawing.Trace;
+import gatepin.web.drawing.WiringPicture.Laid;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -63,8 +63,8 @@ class HandLaidTest {
                 continue;
             }
             steps++;
-            Laid laid = bench(motor, kind, then).lay(before);
-            Laid again = bench(motor, kind, then).lay(before);
+            Laid laid = picture(motor, kind, then).lay(before);
+            Laid again = picture(motor, kind, then).lay(before);
             assertThat(again).as("the same again").isEqualTo(laid);
             wiring = then;
             if (laid.drawings().isEmpty()) {
@@ -115,10 +115,10 @@ class HandLaidTest {
         return wiring.join(one, other, points).value().orElse(wiring);
     }
 
-    private static Bench bench(Sweep.Wired motor, SwitchKind kind, HandWiring wiring) {
+    private static WiringPicture picture(Sweep.Wired motor, SwitchKind kind, HandWiring wiring) {
         Circuit circuit = wiring.in(
                 new Circuit(motor.motor(), kind.chart(), motor.supply(), Feeder.USUAL, List.of()), Optional.of(kind));
-        return new Bench(
+        return new WiringPicture(
                 motor.leads(),
                 Added.beside(Optional.of(kind), wiring.added()),
                 circuit,

@@ -20,7 +20,7 @@ class AheadTest {
     @DisplayName("taking a plan puts ahead of it what it needs; its wires and readings are part of the gates' evidence")
     void fromPlanToColdCheck() {
         String job = gates.wireListOfASixLeadMotor("Drum with a line-up");
-        assertThat(visit.text("main")).contains("wires of what stands ahead are not made yet", "from F2.4");
+        assertThat(visit.text("main")).contains("What stands ahead", "from F2.4");
         visit.go(job + "/ahead");
         assertThat(visit.text("svg.line-up"))
                 .as("a plug isolates")
@@ -29,28 +29,31 @@ class AheadTest {
         putInADisconnect(job);
         assertThat(visit.text("svg.line-up")).contains("PANEL", "Q1", "K0", "F2", "TO THE GEAR");
         assertThat(visit.text(".ticket")).contains("Motor-protection switch", "set to", "lockable");
-        assertThat(visit.text("#wires")).contains("loop from pole to pole", "the panel's L1");
+        visit.go(job + "/wire");
+        assertThat(visit.text(".steps")).contains("loop from pole to pole", "the panel's L1");
+        assertThat(visit.all(".step").get(visit.all(".step").size() - 1).text()).contains("last of all");
 
         // a wrong reading is told where it stands, and corrected by the next one
-        gates.wireAndReadAhead(job);
+        gates.tickEveryWire();
         visit.press(visit.all("#dead button[aria-pressed='false']").get(0));
         assertThat(visit.all("#dead tr.wrong-read")).hasSize(1);
-        visit.go(job + "/cold");
-        assertThat(visit.text("main")).contains("What stands ahead does not show what it has to between");
-        gates.wireAndReadAhead(job);
+        assertThat(visit.text(".ticket")).contains("What stands ahead does not show what it has to between");
+        gates.readDead();
 
         // the same said twice is said once
         visit.go(job + "/log");
         int lines = visit.all("main tr").size();
         visit.go(job + "/ahead").press("Save what stands ahead");
-        visit.press(visit.all("#dead button[aria-pressed='true']").get(0));
+        visit.go(job + "/cold")
+                .press(visit.all("#dead button[aria-pressed='true']").get(0));
         visit.go(job + "/log");
         assertThat(visit.all("main tr")).hasSize(lines);
 
         // a wire taken back: what was read before counts no more
-        visit.go(job + "/ahead").press(visit.all("#wires tr.made button").get(0));
-        assertThat(visit.all("#dead tr.made")).isEmpty();
+        visit.go(job + "/wire");
+        gates.tick(visit.one(".step[data-section='AHEAD']"), false);
         visit.go(job + "/cold");
+        assertThat(visit.all("#dead tr.made")).isEmpty();
         assertThat(visit.text("main")).contains("readings of what stands ahead are not taken yet");
         visit.go(job + "/log");
         assertThat(visit.text("main")).contains("What stands ahead: Q1, K0, F2 put in", "taken back");
@@ -90,12 +93,13 @@ class AheadTest {
     void papers() {
         String job = gates.wireListOfASixLeadMotor("Papers of a line-up");
         putInADisconnect(job);
-        gates.wireAndReadAhead(job);
+        visit.go(job + "/wire");
+        gates.tickEveryWire();
         assertThat(visit.go(job + "/papers/danger").text("main")).contains("Q1 isolates", "F2 tripped", "start on K0");
         assertThat(visit.go(job + "/handover").value("#isolator")).isEqualTo("the disconnect Q1");
         assertThat(visit.go(job + "/papers/cover").text("main")).contains("Ahead of it", "TO THE GEAR");
         assertThat(visit.go(job + "/papers/buying").text("main")).contains("F2: motor-protection switch, set to");
-        assertThat(visit.go(job + "/papers/checks").text("main")).contains("What stands ahead, dead", "Q1 open");
+        assertThat(visit.go(job + "/papers/checks").text("main")).contains("what stands ahead, dead", "Q1 open");
     }
 
     @Test
@@ -103,13 +107,13 @@ class AheadTest {
     void nothingThere() {
         String job = gates.wireListOfASixLeadMotor("Line-up asked for nothing");
         assertThat(visit.go(job + "/ahead").status()).isEqualTo(200);
-        assertThat(visit.post(job + "/ahead/wire", "wire", "Q9.1>Q8.2", "made", "true")
+        assertThat(visit.post(job + "/wires", "section", "AHEAD", "wire", "Q9.1>Q8.2", "made", "true")
                         .statusCode())
                 .isEqualTo(409);
-        assertThat(visit.post(job + "/ahead/read", "about", "nothing", "shows", "OPEN")
+        assertThat(visit.post(job + "/cold/dead", "section", "AHEAD", "about", "nothing", "shows", "OPEN")
                         .statusCode())
                 .isEqualTo(409);
-        assertThat(visit.post(job + "/ahead/read", "about", "nothing", "shows", "MAYBE")
+        assertThat(visit.post(job + "/cold/dead", "section", "AHEAD", "about", "nothing", "shows", "MAYBE")
                         .statusCode())
                 .isEqualTo(400);
         assertThat(visit.post(job + "/ahead", "version", "0", "DISCONNECT", "SOMEWHERE")

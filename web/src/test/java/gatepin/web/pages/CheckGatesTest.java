@@ -87,10 +87,8 @@ class CheckGatesTest {
 
         // a wire that comes off and goes on again may land elsewhere: nothing read before counts
         visit.go(job + "/wire");
-        String plan = visit.one("[data-plan]").attr("data-plan");
-        String wire = visit.one(".step").attr("data-href");
-        visit.post(wire, "plan", plan, "made", "false");
-        visit.post(wire, "plan", plan, "made", "true");
+        gates.tick(visit.one(".step"), false);
+        gates.tick(visit.one(".step"), true);
         visit.go(job + "/cold");
         assertThat(gates.post("Cold check")).contains("dropped");
         assertThat(visit.all(".checks .open")).hasSize(readings);
@@ -193,8 +191,7 @@ class CheckGatesTest {
         assertThat(visit.path()).contains("/wire");
         assertThat(visit.all(".step.is-made")).hasSize(visit.all(".step").size() - 2);
         assertThat(gates.post("Cold check")).contains("dropped");
-        String plan = visit.one("[data-plan]").attr("data-plan");
-        visit.all(".step:not(.is-made)").forEach(s -> visit.post(s.attr("data-href"), "plan", plan, "made", "true"));
+        visit.all(".step:not(.is-made)").forEach(s -> gates.tick(s, true));
         visit.go(job + "/wire");
         gates.pullPin();
         probeUntilNothingIsAsked();

@@ -22,7 +22,7 @@ class ControlTest {
 
     @Test
     @DisplayName(
-            "contactors are planned like a switch; their pin waits for a control circuit that holds, their wires for both lists")
+            "contactors are planned like a switch; their pin waits for a control circuit that holds, their wires stand in one list")
     void fromPlanToTicks() {
         String job = contactors("Contactor box");
         assertThat(visit.text("main")).contains("K1.1–K1.2", "Now its control circuit");
@@ -49,19 +49,15 @@ class ControlTest {
         visit.go(job + "/switch").press("Use plan A, pull the pin");
         assertThat(visit.text(".fence")).contains("Switch passed");
         visit.go(job + "/wire");
-        assertThat(visit.text("main")).contains("control wires are not made yet");
-        visit.go(job + "/control");
-        int wires = visit.all("#wires tr").size() - 1;
-        for (int i = 0; i < wires; i++) {
-            visit.press(visit.all("#wires tr:not(.made) button").get(0));
-        }
-        assertThat(visit.all("#wires tr.made")).hasSize(wires);
-        visit.go(job + "/wire");
+        assertThat(visit.text(".steps"))
+                .contains("The motor and its gear", "The control circuit", "control fuse F9", "wire number 1");
         gates.tickEveryWire();
 
-        visit.go(job + "/control").press(visit.all("#wires tr.made button").get(0));
         visit.go(job + "/wire");
-        assertThat(visit.text("main")).contains("is not made any more", "1 control wire is not made yet");
+        gates.tick(visit.one(".step[data-section='CONTROL']"), false);
+        visit.go(job + "/wire");
+        assertThat(visit.text("main")).contains("is not made any more");
+        assertThat(visit.all(".step:not(.is-made)")).hasSize(1);
         visit.go(job + "/log");
         assertThat(visit.text("main")).contains("Control circuit saved", "Control wire");
     }
@@ -154,23 +150,12 @@ class ControlTest {
         visit.go(job + "/switch").press("Use plan A, pull the pin");
         visit.go(job + "/cold");
         assertThat(visit.text("main")).contains("readings of the dead control circuit are not taken yet");
-        visit.go(job + "/control");
-        int reads = visit.all("#dead form").size();
-        for (int i = 0; i < reads; i++) {
-            var row = visit.all("#dead tr:has(form)").get(i);
-            String shows = row.select("td").get(1).text().equals("OL") ? "OL" : "ohms";
-            visit.press(row.select("button").stream()
-                    .filter(b -> b.text().equals(shows))
-                    .findFirst()
-                    .orElseThrow());
-        }
-        assertThat(visit.all("#dead tr.made")).hasSize(reads);
-        visit.go(job + "/cold");
+        gates.readDead();
         assertThat(visit.text("main")).doesNotContain("dead control circuit");
-        visit.go(job + "/control").press(visit.all("#dead tr button").get(2));
-        visit.go(job + "/cold");
+        visit.press(visit.all("#dead tr button").get(2));
         assertThat(visit.text("main")).contains("does not show what it has to with nothing held");
-        assertThat(visit.go(job + "/papers/checks").text("main")).contains("Control circuit, dead");
+        assertThat(visit.go(job + "/papers/checks").text("main"))
+                .contains("Control circuit and what stands ahead, dead");
         assertThat(visit.go(job + "/papers/cover").text("main")).contains("95-96");
     }
 

@@ -544,7 +544,7 @@ class ParcelTest {
         }
         ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
         ImageIO.write(grass, "jpg", jpeg);
-        for (int i = 0; i < 10; i++) {
+        for (int i = 0; i < 20; i++) {
             visit.go(job + "/plate").upload(job + "/plate/photos", "photo", i + ".jpg", jpeg.toByteArray());
         }
         byte[] zip = parcels.pack(Long.parseLong(job.replaceAll("\\D", "")));

@@ -124,8 +124,7 @@ class TrueWordsPagesTest {
     @DisplayName("a pin that stays in says why")
     void thePinSaysWhy() {
         String job = gates.wireListOfASixLeadMotor("Held at Wire");
-        String plan = visit.one("[data-plan]").attr("data-plan");
-        visit.all(".step:not(.is-made)").forEach(s -> visit.post(s.attr("data-href"), "plan", plan, "made", "true"));
+        visit.all(".step[data-section='GEAR']").forEach(s -> gates.tick(s, true));
         visit.go(job + "/wire").press("Pull the pin");
         assertThat(visit.path()).contains("held");
         assertThat(visit.text(".sheet")).contains("The pin stays in.", "ahead");

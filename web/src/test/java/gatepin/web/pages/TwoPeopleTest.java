@@ -15,6 +15,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Tag;
@@ -63,10 +64,8 @@ class TwoPeopleTest {
     private static Named tick(String name, int step, boolean made) {
         return new Named(name, job -> {
             Visit visit = new Visit().go(job + "/wire");
-            String plan = visit.one("[data-plan]").attr("data-plan");
-            String wire = visit.all(".step").get(step).attr("data-href");
-            return () -> assertThat(
-                            visit.post(wire, "plan", plan, "made", "" + made).statusCode())
+            Element wire = visit.all(".step").get(step);
+            return () -> assertThat(new Gates(visit).tick(wire, made).statusCode())
                     .as(name)
                     .isIn(200, 409);
         });
@@ -130,10 +129,7 @@ class TwoPeopleTest {
         Visit visit = new Visit();
         Gates gates = new Gates(visit);
         String job = gates.wireListOfASixLeadMotor("Two people " + COUNT.incrementAndGet());
-        String plan = visit.one("[data-plan]").attr("data-plan");
-        for (var step : visit.all(".step")) {
-            visit.post(step.attr("data-href"), "plan", plan, "made", "true");
-        }
+        visit.all(".step").forEach(step -> gates.tick(step, true));
         return job;
     }
 

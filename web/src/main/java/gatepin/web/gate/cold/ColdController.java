@@ -4,17 +4,21 @@ import gatepin.core.Problem;
 import gatepin.core.check.CheckRequest;
 import gatepin.core.check.ColdCheck;
 import gatepin.core.check.ColdPlan;
+import gatepin.core.check.DeadRead;
 import gatepin.core.check.Faults;
 import gatepin.core.check.Meter;
 import gatepin.core.check.Read;
 import gatepin.core.check.Taken;
 import gatepin.core.circuit.InnerContact;
 import gatepin.core.job.Gate;
+import gatepin.core.wire.Section;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.check.CheckWords;
+import gatepin.web.check.DeadDesk;
 import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
+import gatepin.web.lane.StaleEdit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -33,10 +37,12 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ColdController {
     private final CheckDesk desk;
+    private final DeadDesk dead;
     private final JobPages pages;
 
-    ColdController(CheckDesk desk, JobPages pages) {
+    ColdController(CheckDesk desk, DeadDesk dead, JobPages pages) {
         this.desk = desk;
+        this.dead = dead;
         this.pages = pages;
     }
 
@@ -54,10 +60,7 @@ class ColdController {
         model.addAttribute("oneWay", HandleWords.oneWay(file).orElse(null));
         model.addAttribute("planned", file.facts().gear().plan().isPresent());
         model.asMap().putIfAbsent("typed", Map.of());
-        Map<String, String> unread = new HashMap<>();
-        file.workup().standsAhead().deadLack().ifPresent(l -> unread.put("ahead", file.say(l)));
-        file.workup().controlDeadLack().ifPresent(l -> unread.put("control", file.say(l)));
-        model.addAttribute("unread", unread);
+        model.addAttribute("dead", new DeadPage(file));
         Optional<CheckRequest> request = file.workup().checks().request();
         Optional<ColdPlan> plan = file.workup().checks().coldPlan();
         if (request.isEmpty() || plan.isEmpty()) {
@@ -117,6 +120,26 @@ class ColdController {
         pages.fill(model, file, Gate.COLD);
         fill(model, file, typed.getOrDefault("read", ""));
         return new ModelAndView("gate/cold", model.asMap(), HttpStatus.UNPROCESSABLE_ENTITY);
+    }
+
+    /** Writes down what the ohmmeter showed of a wiring that has no winding in it. */
+    @PostMapping("/jobs/{id}/cold/dead")
+    ModelAndView dead(
+            @PathVariable long id,
+            @RequestParam Section section,
+            @RequestParam(defaultValue = "") String about,
+            @RequestParam DeadRead.Shows shows,
+            Model model) {
+        JobFile file = pages.file(id);
+        try {
+            dead.read(id, section, new DeadRead(about, shows));
+        } catch (StaleEdit stale) {
+            model.addAttribute("stale", true);
+            pages.fill(model, file, Gate.COLD);
+            fill(model, file, "");
+            return new ModelAndView("gate/cold", model.asMap(), HttpStatus.CONFLICT);
+        }
+        return new ModelAndView("redirect:/jobs/" + id + "/cold#dead");
     }
 
     /** Holds the simulated meter on. */

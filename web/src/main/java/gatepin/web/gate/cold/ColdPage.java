@@ -15,9 +15,9 @@ import gatepin.core.circuit.Setting;
 import gatepin.core.circuit.Terminal;
 import gatepin.web.check.CheckLines;
 import gatepin.web.check.CheckWords;
-import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.Flag;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.lane.JobFile;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -192,7 +192,7 @@ final class ColdPage {
                     .toList();
             flags.add(new Flag(number, "danger", "", places));
         }
-        return new Bench(file.wiredLeads(), file.gear(), circuit, circuit.wires(), flags).draw();
+        return new WiringPicture(file.wiredLeads(), file.gear(), circuit, circuit.wires(), flags).draw();
     }
 
     /** The points to choose from, by their addresses. */

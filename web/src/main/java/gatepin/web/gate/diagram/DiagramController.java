@@ -16,17 +16,17 @@ import gatepin.core.diagram.LikeEnds;
 import gatepin.core.diagram.Misread.Mend;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.verdict.Analysis;
 import gatepin.core.verdict.Analysis.Way;
 import gatepin.core.words.Wording;
-import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.Flag;
 import gatepin.web.drawing.PatternPicture;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
@@ -108,8 +108,8 @@ class DiagramController {
     private record Run(
             Optional<Circuit> asPlate,
             Optional<Circuit> opposite,
-            Optional<OnBench> forward,
-            Optional<OnBench> reverse) {
+            Optional<InCircuit> forward,
+            Optional<InCircuit> reverse) {
         static Run of(JobFile file, Column column) {
             Connection connection = column.connection();
             Supply supply = file.supplyAt(connection.volts());
@@ -117,7 +117,10 @@ class DiagramController {
             Optional<Circuit> opposite =
                     connection.swap().isNone() ? Optional.empty() : direct(file, connection.reversed(), supply);
             return new Run(
-                    asPlate, opposite, asPlate.flatMap(file.workup()::bench), opposite.flatMap(file.workup()::bench));
+                    asPlate,
+                    opposite,
+                    asPlate.flatMap(file.workup()::inCircuit),
+                    opposite.flatMap(file.workup()::inCircuit));
         }
 
         List<Turn> turns(Column column) {
@@ -376,10 +379,10 @@ class DiagramController {
     }
 
     /** A bare connection: the leads, what they are joined with, and the lines. */
-    private static List<Drawing> draw(Leads leads, Circuit circuit, Optional<OnBench> bench, Wording wording) {
+    private static List<Drawing> draw(Leads leads, Circuit circuit, Optional<InCircuit> wired, Wording wording) {
         List<Flag> flags =
-                bench.map(b -> Findings.of(b.analysis(), wording).flags()).orElse(List.of());
-        return new Bench(leads, Optional.empty(), circuit, circuit.wires(), flags).draw();
+                wired.map(b -> Findings.of(b.analysis(), wording).flags()).orElse(List.of());
+        return new WiringPicture(leads, Optional.empty(), circuit, circuit.wires(), flags).draw();
     }
 
     @PostMapping("/jobs/{id}/diagram")

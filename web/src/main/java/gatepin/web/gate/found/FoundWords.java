@@ -16,8 +16,8 @@ import gatepin.core.found.FoundWiring.Difference;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.plate.VoltageRange;
 import gatepin.core.verdict.Analysis;
-import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.lane.Finding;
 import gatepin.web.lane.Findings;
 import gatepin.web.lane.JobFile;
@@ -85,7 +85,7 @@ final class FoundWords {
         }
         FoundWiring found = wiring(file);
         Supply supply = file.supply().orElse(file.supplyAt(0));
-        Optional<Circuit> circuit = file.workup().circuit(found.inCircuit(), found.chart(), supply);
+        Optional<Circuit> circuit = file.workup().circuit(found.bench(), found.chart(), supply);
         if (circuit.isEmpty()) {
             return List.of();
         }
@@ -97,17 +97,14 @@ final class FoundWords {
                 Terminal.GROUND,
                 Terminal.MOTOR_FRAME,
                 found.chart().frame()));
-        found.inCircuit().stream()
+        found.bench().stream()
                 .flatMap(w -> List.of(w.from(), w.to()).stream())
                 .filter(t -> t.is(Type.SPLICE) || t.is(Type.CAPACITOR))
                 .forEach(drawn::add);
-        boolean all = found.inCircuit().stream().allMatch(w -> drawn.contains(w.from()) && drawn.contains(w.to()));
+        boolean all = found.bench().stream().allMatch(w -> drawn.contains(w.from()) && drawn.contains(w.to()));
         return all
-                ? new Bench(
-                                file.workup().leadsOf(found.inCircuit()),
-                                file.gear(),
-                                circuit.orElseThrow(),
-                                found.inCircuit())
+                ? new WiringPicture(
+                                file.workup().leadsOf(found.bench()), file.gear(), circuit.orElseThrow(), found.bench())
                         .draw()
                 : List.of();
     }
@@ -179,7 +176,7 @@ final class FoundWords {
 
     private void verdicts(JobFile file, FoundWiring wiring, List<Finding> findings) {
         Optional<Analysis> analysis =
-                file.workup().circuit(wiring.inCircuit(), wiring.chart()).flatMap(file.workup()::analysis);
+                file.workup().circuit(wiring.bench(), wiring.chart()).flatMap(file.workup()::analysis);
         analysis.ifPresent(a -> Findings.of(a, file.wording()).findings().stream()
                 .limit(6)
                 .map(f -> new Finding(f.level(), prefix(f) + f.title(), f.words(), "", 0, f.why()))

@@ -17,8 +17,7 @@ final class RepairWords {
 
     /** Whether the switch somebody wired already is right, and the fewest changes if not; empty while that cannot be said. */
     static Optional<Finding> of(JobFile file, Computing computing) {
-        boolean onSwitch =
-                wiring(file).inCircuit().stream().anyMatch(w -> w.from().isGear() || w.to().isGear());
+        boolean onSwitch = wiring(file).bench().stream().anyMatch(w -> w.from().isGear() || w.to().isGear());
         if (!onSwitch || !wiring(file).unknownEnds(file.wiredLeads()).isEmpty()) {
             return Optional.empty();
         }

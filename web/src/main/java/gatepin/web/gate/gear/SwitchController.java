@@ -9,14 +9,14 @@ import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Drop;
 import gatepin.core.lane.Turning;
-import gatepin.core.lane.Workup.OnBench;
+import gatepin.core.lane.Workup.InCircuit;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanResult;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plan.WorkingOrder;
 import gatepin.core.rotation.StatedRotation;
-import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.FacePicture;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.gate.gear.SwitchMapStore.Mapping;
 import gatepin.web.gate.gear.SwitchStore.Device;
 import gatepin.web.lane.Computing;
@@ -143,12 +143,12 @@ class SwitchController {
         model.addAttribute("use", use(model, file, choices.get(shown).letter(), isByHand(file, chosen)));
         model.addAttribute("nextPlan", choices.get((shown + 1) % choices.size()).key());
         Circuit circuit = file.workup().circuit(plan.wires(), gear.chart()).orElseThrow();
-        Optional<OnBench> bench = file.workup().bench(circuit);
-        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis(), gear.hasOff(), file.wording()));
+        Optional<InCircuit> wired = file.workup().inCircuit(circuit);
+        Optional<Findings> found = wired.map(b -> Findings.of(b.analysis(), gear.hasOff(), file.wording()));
         List<Finding> findings = new ArrayList<>(found.map(Findings::findings).orElse(List.of()));
         findings.addAll(0, PlanWords.trade(plan, gear, circuit.supply()));
         findings.addAll(0, PlanWords.gear(file, gear));
-        shown(file, bench).forEach(findings::add);
+        shown(file, wired).forEach(findings::add);
         if (found.isPresent()) {
             findings.add(PlanWords.effort(plan, file.ground()));
         } else {
@@ -156,7 +156,7 @@ class SwitchController {
         }
         model.addAttribute("findings", findings);
         model.addAttribute("ahead", PlanWords.ahead(file, plan));
-        draw(model, file, circuit, wires, bench, found);
+        draw(model, file, circuit, wires, wired, found);
         return "gate/switch";
     }
 
@@ -172,12 +172,12 @@ class SwitchController {
     }
 
     /** What the wires that are shown mean on the machine: which position works the tool, and whether one must not be live. */
-    private static List<Finding> shown(JobFile file, Optional<OnBench> bench) {
+    private static List<Finding> shown(JobFile file, Optional<InCircuit> wired) {
         List<Finding> findings = new ArrayList<>();
         Turning turning = file.workup().turning();
-        StatedRotation forward = bench.map(b -> turning.turns(b.analysis(), HandlePosition.FORWARD))
+        StatedRotation forward = wired.map(b -> turning.turns(b.analysis(), HandlePosition.FORWARD))
                 .orElseGet(() -> turning.turns(HandlePosition.FORWARD));
-        bench.flatMap(b -> HandleWords.oneWay(file, b.analysis())).ifPresent(findings::add);
+        wired.flatMap(b -> HandleWords.oneWay(file, b.analysis())).ifPresent(findings::add);
         HandleWords.of(file, forward).ifPresent(findings::add);
         return findings;
     }
@@ -185,13 +185,11 @@ class SwitchController {
     /** Wires that nobody planned are in force: they are shown first, and replaced only on purpose. */
     private static void byHand(Model model, JobFile file, SwitchKind gear) {
         Circuit circuit = file.plannedCircuit().orElseThrow();
-        List<Wire> wires = file.kept(ChosenPlan.class).orElseThrow().wires().stream()
-                .map(w -> w.wire())
-                .toList();
-        Optional<OnBench> bench = file.workup().bench(circuit);
-        Optional<Findings> found = bench.map(b -> Findings.of(b.analysis(), gear.hasOff(), file.wording()));
+        List<Wire> wires = file.kept(ChosenPlan.class).orElseThrow().wires();
+        Optional<InCircuit> wired = file.workup().inCircuit(circuit);
+        Optional<Findings> found = wired.map(b -> Findings.of(b.analysis(), gear.hasOff(), file.wording()));
         List<Finding> findings = new ArrayList<>(PlanWords.gear(file, gear));
-        findings.addAll(shown(file, bench));
+        findings.addAll(shown(file, wired));
         found.map(Findings::findings).ifPresent(findings::addAll);
         model.addAttribute("byHand", true);
         model.addAttribute("findings", findings);
@@ -200,7 +198,7 @@ class SwitchController {
                 file.workup().standsAhead().asked().stream()
                         .map(a -> file.say(a.why()))
                         .toList());
-        draw(model, file, circuit, wires, bench, found);
+        draw(model, file, circuit, wires, wired, found);
     }
 
     /** The sheet: the wires in each position, and which way the shaft turns there. */
@@ -209,12 +207,12 @@ class SwitchController {
             JobFile file,
             Circuit circuit,
             List<Wire> wires,
-            Optional<OnBench> bench,
+            Optional<InCircuit> wired,
             Optional<Findings> found) {
-        model.addAttribute("canRunUp", bench.isPresent());
+        model.addAttribute("canRunUp", wired.isPresent());
         model.addAttribute(
                 "drawings",
-                new Bench(
+                new WiringPicture(
                                 file.workup().leadsOf(wires),
                                 file.gear(),
                                 circuit,
@@ -224,7 +222,7 @@ class SwitchController {
         model.addAttribute("words", WiringWords.of(circuit));
         model.addAttribute(
                 "turns",
-                bench.map(Turn::computed)
+                wired.map(Turn::computed)
                         .orElse(Turn.stated(file.column().orElseThrow().rotation())));
     }
 
@@ -260,9 +258,7 @@ class SwitchController {
     }
 
     private static Optional<Integer> chosen(JobFile file, List<Plan> plans) {
-        List<Wire> made = file.kept(ChosenPlan.class)
-                .map(p -> p.wires().stream().map(w -> w.wire()).toList())
-                .orElse(List.of());
+        List<Wire> made = file.kept(ChosenPlan.class).map(ChosenPlan::wires).orElse(List.of());
         for (int i = 0; i < plans.size(); i++) {
             if (WorkingOrder.of(plans.get(i)).equals(made)) {
                 return Optional.of(i);

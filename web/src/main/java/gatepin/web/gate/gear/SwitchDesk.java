@@ -17,6 +17,7 @@ import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.Computing;
 import gatepin.web.lane.Computing.Answer;
+import gatepin.web.lane.EventStore;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Pins;
@@ -25,7 +26,6 @@ import gatepin.web.lane.StaleEdit;
 import gatepin.web.plan.CarriedOver;
 import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
-import gatepin.web.plan.PlanStore.PlannedWire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,6 +41,7 @@ public class SwitchDesk {
     private final PlanStore plans;
     private final Computing computing;
     private final Pins pins;
+    private final EventStore events;
     private final AheadDesk ahead;
 
     SwitchDesk(
@@ -51,6 +52,7 @@ public class SwitchDesk {
             PlanStore plans,
             Computing computing,
             Pins pins,
+            EventStore events,
             AheadDesk ahead) {
         this.acts = acts;
         this.jobs = jobs;
@@ -59,6 +61,7 @@ public class SwitchDesk {
         this.plans = plans;
         this.computing = computing;
         this.pins = pins;
+        this.events = events;
         this.ahead = ahead;
     }
 
@@ -141,17 +144,13 @@ public class SwitchDesk {
     private List<Change> take(Act act, Plan plan) {
         List<Wire> wires = WorkingOrder.of(plan);
         Optional<ChosenPlan> before = act.before().kept(ChosenPlan.class);
-        if (before.map(p -> sameWires(p, wires)).orElse(false)) {
+        if (before.map(p -> p.wires().equals(wires)).orElse(false)) {
             return List.of();
         }
         long planId = plans.add(act.job().id(), plan.cost(), wires);
         jobs.setPlan(act.job().id(), Optional.of(planId));
         act.saved("log.plan", plan.cost().name());
-        before.ifPresent(old -> CarriedOver.carry(plans, act, old, planId));
+        CarriedOver.carry(events, act, wires);
         return List.of(new Change(Fact.PLAN, Sentence.of("change.plan")));
-    }
-
-    private static boolean sameWires(ChosenPlan plan, List<Wire> wires) {
-        return plan.wires().stream().map(PlannedWire::wire).toList().equals(wires);
     }
 }

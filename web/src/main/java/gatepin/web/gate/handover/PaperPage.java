@@ -6,32 +6,34 @@ import gatepin.core.circuit.Marks;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
 import gatepin.core.control.ControlNet;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Pin;
-import gatepin.core.lane.Facts.ControlFacts;
 import gatepin.core.machine.Lead;
 import gatepin.core.rotation.StatedRotation;
 import gatepin.core.supply.Region;
+import gatepin.core.wire.Done;
 import gatepin.core.wire.Making;
 import gatepin.web.ahead.AheadPage;
 import gatepin.web.check.CheckLines;
+import gatepin.web.check.DeadLine;
 import gatepin.web.control.ControlPage;
-import gatepin.web.drawing.Bench;
 import gatepin.web.drawing.Drawing;
 import gatepin.web.drawing.LadderPicture;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.lane.HandleWords;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.WiringWords;
 import gatepin.web.paper.Code;
 import gatepin.web.plan.MakingWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
-import gatepin.web.plan.PlanStore.PlannedWire;
-import gatepin.web.plan.WireLine;
+import gatepin.web.wire.WireLine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What stands on the papers of a job. */
@@ -70,9 +72,7 @@ final class PaperPage {
     }
 
     private List<Wire> wires() {
-        return plan.map(p -> p.wires().stream().map(PlannedWire::wire).toList())
-                .or(() -> circuit.map(Circuit::wires))
-                .orElse(List.of());
+        return plan.map(ChosenPlan::wires).or(() -> circuit.map(Circuit::wires)).orElse(List.of());
     }
 
     /** There is a wiring: one that was planned, or the one that was found. */
@@ -93,7 +93,10 @@ final class PaperPage {
 
     /** The wide drawing; none where there is no wiring, or no clear way to draw it. */
     public List<Drawing> drawings() {
-        return circuit.map(c -> new Bench(file.wiredLeads(), file.gear(), c, wires()).draw()).orElse(List.of()).stream()
+        return circuit
+                .map(c -> new WiringPicture(file.wiredLeads(), file.gear(), c, wires()).draw())
+                .orElse(List.of())
+                .stream()
                 .filter(d -> d.shape().equals("wide"))
                 .toList();
     }
@@ -179,10 +182,8 @@ final class PaperPage {
         return standsAhead().map(AheadPage::onTheLabel).orElse(List.of());
     }
 
-    private Optional<ControlFacts> control() {
-        return plan.isPresent() && file.workup().hasCoils()
-                ? file.facts().gear().control()
-                : Optional.empty();
+    private Optional<ControlRecord> control() {
+        return plan.isPresent() && file.workup().hasCoils() ? file.facts().control() : Optional.empty();
     }
 
     /** The ladder of contactors. */
@@ -193,9 +194,13 @@ final class PaperPage {
                 .toList();
     }
 
-    /** What was read of the dead control circuit. */
-    public List<ControlPage.DeadLine> controlDead() {
-        return control().map(c -> ControlPage.dead(c.ladder(), control())).orElse(List.of());
+    /** What was read, dead, of the wirings that have no winding in them. */
+    public List<DeadLine> deadLines() {
+        Done done = file.facts().gear().done();
+        return Stream.concat(
+                        control().stream().flatMap(c -> ControlPage.dead(c.ladder(), done).stream()),
+                        standsAhead().stream().flatMap(a -> a.reads().stream()))
+                .toList();
     }
 
     /** The motor's leads, and where each lands. */

@@ -13,8 +13,10 @@ import gatepin.core.job.Fact;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Lane.Change;
 import gatepin.core.lane.Parts;
+import gatepin.core.wire.Section;
 import gatepin.web.check.CheckDesk;
 import gatepin.web.lane.Acts;
+import gatepin.web.lane.EventStore;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobStore;
 import gatepin.web.lane.PartStore;
@@ -24,6 +26,7 @@ import gatepin.web.plan.PlanStore;
 import gatepin.web.plan.PlanStore.ChosenPlan;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What a person does about a machine that turns the wrong way. */
@@ -33,12 +36,14 @@ class LiveDesk {
     private final JobStore jobs;
     private final PlanStore plans;
     private final PartStore parts;
+    private final EventStore events;
 
-    LiveDesk(Acts acts, JobStore jobs, PlanStore plans, PartStore parts) {
+    LiveDesk(Acts acts, JobStore jobs, PlanStore plans, PartStore parts, EventStore events) {
         this.parts = parts;
         this.acts = acts;
         this.jobs = jobs;
         this.plans = plans;
+        this.events = events;
     }
 
     /** Which two ends to exchange so that it turns the other way; empty where no single exchange does that. */
@@ -76,13 +81,13 @@ class LiveDesk {
             EndsExchanged mend = mend(act.before()).orElseThrow(() -> new StaleEdit(Parts.PLAN));
             List<Wire> wires = mend.applyTo(request.circuit()).wires();
             long id = plans.add(jobId, before.cost(), wires);
-            ChosenPlan now = plans.plan(id).orElseThrow();
-            for (int i = 0; i < wires.size(); i++) {
-                boolean same = wires.get(i).equals(before.wires().get(i).wire());
-                if (same && before.wires().get(i).isMade()) {
-                    plans.mark(id, now.wires().get(i).id(), true, act.person());
-                }
-            }
+            events.onlyMade(
+                    act,
+                    Section.GEAR,
+                    before.wires().stream()
+                            .filter(wires::contains)
+                            .map(Wire::key)
+                            .collect(Collectors.toSet()));
             jobs.setPlan(jobId, Optional.of(id));
             // the bump wins over the diagram: what it states of its direction is the other way round from now on
             act.before()

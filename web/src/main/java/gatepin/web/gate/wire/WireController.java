@@ -3,11 +3,13 @@ package gatepin.web.gate.wire;
 import gatepin.core.Reading;
 import gatepin.core.circuit.Wire;
 import gatepin.core.job.Gate;
+import gatepin.core.lane.WireList;
 import gatepin.core.supply.LengthUnit;
 import gatepin.core.wire.CableLengths;
 import gatepin.core.wire.Making;
+import gatepin.core.wire.Section;
 import gatepin.web.ahead.AheadPage;
-import gatepin.web.drawing.Bench;
+import gatepin.web.drawing.WiringPicture;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
 import gatepin.web.lane.Seen;
@@ -15,8 +17,7 @@ import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.WiringWords;
 import gatepin.web.plan.MakingWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
-import gatepin.web.plan.PlanStore.PlannedWire;
-import gatepin.web.plan.WireLine;
+import gatepin.web.wire.WireLine;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -57,9 +58,12 @@ class WireController {
         ChosenPlan plan = file.kept(ChosenPlan.class).orElseThrow();
         model.addAttribute("plan", plan);
         model.addAttribute("ahead", new AheadPage(file));
-        List<Wire> wires = plan.wires().stream().map(PlannedWire::wire).toList();
+        List<Wire> wires = plan.wires();
         Making making = MakingWords.of(file, file.plannedCircuit().orElseThrow(), wires);
         model.addAttribute("lines", WireLine.all(file, plan, making));
+        model.addAttribute("list", file.workup().wireList());
+        model.addAttribute(
+                "noControl", file.workup().hasCoils() && file.facts().control().isEmpty());
         model.addAttribute("making", making);
         model.addAttribute(
                 "splices", making.splices().stream().map(MakingWords::splice).toList());
@@ -71,7 +75,12 @@ class WireController {
         model.asMap().putIfAbsent("supplyCord", unit.typed(file.facts().cables().supplyCordMetres()));
         model.addAttribute(
                 "drawings",
-                new Bench(file.wiredLeads(), file.gear(), file.plannedCircuit().orElseThrow(), wires).draw());
+                new WiringPicture(
+                                file.wiredLeads(),
+                                file.gear(),
+                                file.plannedCircuit().orElseThrow(),
+                                wires)
+                        .draw());
         model.addAttribute("words", WiringWords.of(file.plannedCircuit().orElseThrow()));
         model.addAttribute("supply", file.supply().orElseThrow());
         model.addAttribute("rotation", file.column().orElseThrow().rotation());
@@ -111,25 +120,26 @@ class WireController {
     }
 
     /** Ticks a wire. The answer comes after the database has it for good. */
-    @PostMapping(path = "/jobs/{id}/wires/{wire}", produces = MediaType.APPLICATION_JSON_VALUE)
+    @PostMapping(path = "/jobs/{id}/wires", produces = MediaType.APPLICATION_JSON_VALUE)
     ResponseEntity<Map<String, Object>> tick(
-            @PathVariable long id, @PathVariable long wire, @RequestParam long plan, @RequestParam boolean made) {
+            @PathVariable long id,
+            @RequestParam Section section,
+            @RequestParam String wire,
+            @RequestParam boolean made) {
         pages.file(id);
         try {
-            ChosenPlan now = desk.tick(id, plan, wire, made);
-            if (now.wires().stream().noneMatch(w -> w.id() == wire)) {
-                return ResponseEntity.status(HttpStatus.NOT_FOUND)
-                        .body(Map.of("message", "This plan has no such wire. Reload the page."));
-            }
-            String words = now.isComplete()
-                    ? "Saved. Every wire is made."
-                    : "Saved. " + now.made() + " of " + now.wires().size() + " made.";
-            return ResponseEntity.ok(Map.of("message", words, "made", now.made()));
+            desk.tick(id, section, wire, made);
         } catch (StaleEdit stale) {
             return ResponseEntity.status(HttpStatus.CONFLICT)
-                    .body(Map.of(
-                            "message",
-                            "Not saved: the wiring plan was changed in another window. Reload the page to see it."));
+                    .body(
+                            Map.of(
+                                    "message",
+                                    "Not saved: the wire list was changed in another window, and has no such wire any more. Reload the page to see it."));
         }
+        WireList now = pages.file(id).workup().wireList();
+        String words = now.isComplete()
+                ? "Saved. Every wire is made."
+                : "Saved. " + now.made() + " of " + now.entries().size() + " made.";
+        return ResponseEntity.ok(Map.of("message", words, "made", now.made()));
     }
 }

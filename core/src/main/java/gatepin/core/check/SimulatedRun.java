@@ -25,7 +25,7 @@ import org.hipparchus.complex.Complex;
  * @param plusIs what the plus direction looks like from where the person stands
  * @param seed makes one set of instruments differ from another
  */
-public record LiveBench(Circuit actual, RatedPoint rated, StatedRotation plusIs, long seed) {
+public record SimulatedRun(Circuit actual, RatedPoint rated, StatedRotation plusIs, long seed) {
     private static final double METER_OFF = 0.02;
     private static final double TACHOMETER_OFF = 0.003;
     private static final double ROOM_CELSIUS = 20;

@@ -28,14 +28,14 @@ import java.util.Set;
 import java.util.function.Function;
 
 /** Lays the wires on a sheet and gives every part its state in each handle position, from the engine's own model. */
-final class BenchPainter {
+final class WiringPainter {
     private static final int BESIDE = 7;
     /** How far apart windings stand that reach over the same leads, in pixels. */
     private static final int LANE = 14;
 
     private static final int FLAG_PITCH = 19;
 
-    private final Bench bench;
+    private final WiringPicture picture;
     private final Sheet sheet;
     /** Where the line of each winding runs, in pixels. */
     private final Map<Winding, Integer> lines = new HashMap<>();
@@ -44,11 +44,11 @@ final class BenchPainter {
 
     private final Map<HandlePosition, Carrying> flows = new EnumMap<>(HandlePosition.class);
 
-    BenchPainter(Bench bench, Sheet sheet) {
-        this.bench = bench;
+    WiringPainter(WiringPicture picture, Sheet sheet) {
+        this.picture = picture;
         this.sheet = sheet;
         for (HandlePosition position : HandlePosition.values()) {
-            flows.put(position, Carrying.of(bench.circuit(), position));
+            flows.put(position, Carrying.of(picture.circuit(), position));
         }
     }
 
@@ -64,14 +64,14 @@ final class BenchPainter {
      */
     Optional<Drawing> paint(Map<String, List<Cell>> known) {
         List<Route> routes = new ArrayList<>();
-        for (Wire wire : bench.wires()) {
+        for (Wire wire : picture.wires()) {
             Spot from = spot(wire.from());
             Spot to = spot(wire.to());
             routes.add(new Route(wire.from(), from.starts(), wire.to(), to.ports()));
         }
         Optional<List<List<Cell>>> laid = sheet.router.lay(
                 routes,
-                bench.wires().stream()
+                picture.wires().stream()
                         .map(w -> known.getOrDefault(w.key(), List.of()))
                         .toList());
         if (laid.isEmpty()) {
@@ -80,8 +80,8 @@ final class BenchPainter {
         List<List<Cell>> paths = laid.orElseThrow();
         List<Trace> traces = new ArrayList<>();
         for (int i = 0; i < paths.size(); i++) {
-            ways.put(bench.wires().get(i).key(), paths.get(i));
-            traces.add(trace(i + 1, bench.wires().get(i), paths.get(i)));
+            ways.put(picture.wires().get(i).key(), paths.get(i));
+            traces.add(trace(i + 1, picture.wires().get(i), paths.get(i)));
         }
         traces.sort(Comparator.comparing(
                 t -> t.states().in(HandlePosition.FORWARD.word()).contains("is-run")));
@@ -105,7 +105,7 @@ final class BenchPainter {
     private List<Drawing.Mark> marks() {
         List<Drawing.Mark> marks = new ArrayList<>();
         Map<Terminal, Integer> taken = new HashMap<>();
-        for (Flag flag : bench.flags()) {
+        for (Flag flag : picture.flags()) {
             for (Terminal terminal : flag.terminals()) {
                 sheet.corner(terminal).ifPresent(corner -> {
                     int before = taken.merge(terminal, 1, Integer::sum) - 1;
@@ -217,7 +217,7 @@ final class BenchPainter {
 
     private List<ContactBar> contacts() {
         List<ContactBar> bars = new ArrayList<>();
-        for (Contact contact : bench.circuit().chart().contacts()) {
+        for (Contact contact : picture.circuit().chart().contacts()) {
             Spot a = spot(contact.a());
             Spot b = spot(contact.b());
             bars.add(new ContactBar(
@@ -232,7 +232,7 @@ final class BenchPainter {
     }
 
     private String contactState(Contact contact, HandlePosition position) {
-        if (!bench.circuit().chart().closedIn(position).contains(contact)) {
+        if (!picture.circuit().chart().closedIn(position).contains(contact)) {
             return "open";
         }
         return "closed " + word(flow(position).roleOf(contact));
@@ -241,7 +241,7 @@ final class BenchPainter {
     private List<Coil> coils() {
         List<Coil> coils = new ArrayList<>();
         List<int[]> drawn = new ArrayList<>();
-        for (Winding winding : bench.leads().windings()) {
+        for (Winding winding : picture.leads().windings()) {
             int[] span = span(winding);
             int lane = 0;
             while (isTaken(drawn, lane, span)) {
@@ -266,8 +266,8 @@ final class BenchPainter {
     /** What is in series with the windings, on the way to the lead that no other winding comes out on. */
     private List<Inner> inner() {
         List<Inner> inner = new ArrayList<>();
-        for (Winding winding : bench.leads().windings()) {
-            Inside inside = Inside.of(bench.circuit().motor(), winding);
+        for (Winding winding : picture.leads().windings()) {
+            Inside inside = Inside.of(picture.circuit().motor(), winding);
             if (inside.isNothing()) {
                 continue;
             }
@@ -285,7 +285,7 @@ final class BenchPainter {
 
     /** Across the way where what is inside is drawn, in pixels; below nothing where there is none. */
     private int innerAt(Winding winding) {
-        if (Inside.of(bench.circuit().motor(), winding).isNothing()) {
+        if (Inside.of(picture.circuit().motor(), winding).isNothing()) {
             return -1;
         }
         Spot spot = spot(isShared(winding.other()) && !isShared(winding.like()) ? winding.like() : winding.other());
@@ -293,7 +293,7 @@ final class BenchPainter {
     }
 
     private boolean isShared(Terminal lead) {
-        return bench.leads().windings().stream().filter(w -> w.has(lead)).count() > 1;
+        return picture.leads().windings().stream().filter(w -> w.has(lead)).count() > 1;
     }
 
     private static String named(Inside inside) {

@@ -16,7 +16,7 @@ import java.util.Map;
 import java.util.Set;
 
 /** What can be read on a wiring with the plug pulled, and what a perfect meter shows on it or on the same with a fault. */
-final class Bench {
+final class ColdReadings {
     private final Circuit sound;
     private final boolean hasOff;
     private final Ohmmeter.Points points;
@@ -30,7 +30,7 @@ final class Bench {
         }
     }
 
-    Bench(Circuit sound, boolean hasOff) {
+    ColdReadings(Circuit sound, boolean hasOff) {
         this.sound = sound;
         this.hasOff = hasOff;
         List<Terminal> more = new ArrayList<>();

@@ -1,50 +1,97 @@
-package gatepin.web.plan;
+package gatepin.web.wire;
 
 import gatepin.core.ahead.LineUp;
 import gatepin.core.circuit.Device.Type;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Terminal;
 import gatepin.core.circuit.Wire;
+import gatepin.core.lane.WireList.Entry;
 import gatepin.core.machine.Lead;
 import gatepin.core.wire.Making;
+import gatepin.core.wire.Section;
 import gatepin.core.wire.WireDetail;
+import gatepin.web.ahead.AheadPage;
+import gatepin.web.control.ControlPage;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.WiringWords;
+import gatepin.web.plan.MakingWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
-import gatepin.web.plan.PlanStore.PlannedWire;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 
 /**
  * A wire as it is read out.
  *
+ * @param name what it is kept as, within its section
  * @param step its place in the working order, from 1
  * @param facts colour, size and length
  * @param fittings how both ends are made
  */
 public record WireLine(
-        long id, int step, String from, String to, String words, String facts, String fittings, boolean made) {
-    /** Every wire of a plan in its working order. */
+        Section section,
+        String name,
+        int step,
+        String from,
+        String to,
+        String words,
+        String facts,
+        String fittings,
+        boolean made) {
+    /**
+     * Every wire of a job that has a plan, in working order.
+     *
+     * @param making how the plan's wires are made
+     */
     public static List<WireLine> all(JobFile file, ChosenPlan plan, Making making) {
         Supply supply = file.supply().orElseThrow();
+        Map<String, ControlPage.WireRow> control =
+                file.facts().control().map(c -> ControlPage.wires(c.ladder())).orElse(Map.of());
+        Map<String, AheadPage.WireRow> ahead = new AheadPage(file).wires();
         List<WireLine> lines = new ArrayList<>();
-        for (int i = 0; i < plan.wires().size(); i++) {
-            lines.add(of(plan.wires().get(i), file, supply, making.wires().get(i)));
+        for (Entry entry : file.workup().wireList().entries()) {
+            int at = lines.size();
+            lines.add(
+                    switch (entry.section()) {
+                        case GEAR ->
+                            gear(entry, at, plan.wires().get(at), making.wires().get(at), file, supply);
+                        case CONTROL -> control(entry, at, Objects.requireNonNull(control.get(entry.name())));
+                        case AHEAD -> ahead(entry, at, Objects.requireNonNull(ahead.get(entry.name())));
+                    });
         }
         return lines;
     }
 
-    private static WireLine of(PlannedWire planned, JobFile file, Supply supply, WireDetail detail) {
-        Wire wire = planned.wire();
+    private static WireLine gear(Entry entry, int at, Wire wire, WireDetail detail, JobFile file, Supply supply) {
         return new WireLine(
-                planned.id(),
-                planned.step(),
+                entry.section(),
+                entry.name(),
+                at + 1,
                 end(wire.from(), supply),
                 end(wire.to(), supply),
                 words(wire, file) + behind(wire, file),
                 MakingWords.facts(detail, file.job().region()),
                 MakingWords.fittings(detail, file.job().region()),
-                planned.isMade());
+                entry.made());
+    }
+
+    private static WireLine control(Entry entry, int at, ControlPage.WireRow row) {
+        return new WireLine(
+                entry.section(),
+                entry.name(),
+                at + 1,
+                row.from(),
+                row.to(),
+                "in the control circuit",
+                "wire number " + row.number(),
+                "",
+                entry.made());
+    }
+
+    private static WireLine ahead(Entry entry, int at, AheadPage.WireRow row) {
+        return new WireLine(
+                entry.section(), entry.name(), at + 1, row.from(), row.to(), row.words(), row.size(), "", entry.made());
     }
 
     private static String end(Terminal terminal, Supply supply) {

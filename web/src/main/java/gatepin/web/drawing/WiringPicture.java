@@ -24,7 +24,7 @@ import java.util.function.Function;
  * @param flags what was found, to be shown beside what it is about
  * @param nuts the wire nuts that lie ready, each in a place of its own; none where only those in use are drawn
  */
-public record Bench(
+public record WiringPicture(
         Leads leads,
         Optional<SwitchKind> gear,
         Circuit circuit,
@@ -34,16 +34,16 @@ public record Bench(
     /** A roomier sheet than this helps no more. */
     private static final int MOST_ROOM = 4;
 
-    private static final Cache<Bench, List<Drawing>> LATELY =
+    private static final Cache<WiringPicture, List<Drawing>> LATELY =
             Caffeine.newBuilder().maximumSize(300).build();
 
     /** A bench without flags. */
-    public Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires) {
+    public WiringPicture(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires) {
         this(leads, gear, circuit, wires, List.of());
     }
 
     /** A bench with the nuts that its wires need. */
-    public Bench(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires, List<Flag> flags) {
+    public WiringPicture(Leads leads, Optional<SwitchKind> gear, Circuit circuit, List<Wire> wires, List<Flag> flags) {
         this(leads, gear, circuit, wires, flags, List.of());
     }
 
@@ -68,7 +68,7 @@ public record Bench(
      * drawn again.
      */
     public List<Drawing> draw() {
-        return LATELY.get(this, Bench::drawn);
+        return LATELY.get(this, WiringPicture::drawn);
     }
 
     private List<Drawing> drawn() {
@@ -84,7 +84,7 @@ public record Bench(
         List<Drawing> drawings = new ArrayList<>();
         List<Map<String, List<Router.Cell>>> ways = new ArrayList<>();
         List<Integer> rooms = new ArrayList<>();
-        List<Function<BenchSheet, Sheet>> shapes = List.of(BenchSheet::wide, BenchSheet::tall);
+        List<Function<WiringSheet, Sheet>> shapes = List.of(WiringSheet::wide, WiringSheet::tall);
         for (int i = 0; i < shapes.size(); i++) {
             boolean known = before.drawings().size() == shapes.size();
             Optional<Painted> painted = clear(
@@ -104,7 +104,7 @@ public record Bench(
 
     /** The first picture in which every wire is clear of all others, on ever roomier sheets; first on the sheet where it lay before. */
     private Optional<Painted> clear(
-            Function<BenchSheet, Sheet> shape, int firstRoom, Map<String, List<Router.Cell>> known) {
+            Function<WiringSheet, Sheet> shape, int firstRoom, Map<String, List<Router.Cell>> known) {
         if (!known.isEmpty()) {
             Optional<Painted> kept = painted(shape, firstRoom, known);
             if (kept.isPresent()) {
@@ -121,13 +121,13 @@ public record Bench(
     }
 
     private Optional<Painted> painted(
-            Function<BenchSheet, Sheet> shape, int room, Map<String, List<Router.Cell>> known) {
-        Sheet sheet = shape.apply(new BenchSheet(this, room));
+            Function<WiringSheet, Sheet> shape, int room, Map<String, List<Router.Cell>> known) {
+        Sheet sheet = shape.apply(new WiringSheet(this, room));
         // a wire goes to something that is not on the sheet: half a drawing would lie
         if (!wires.stream().allMatch(w -> sheet.has(w.from()) && sheet.has(w.to()))) {
             return Optional.empty();
         }
-        BenchPainter painter = new BenchPainter(this, sheet);
+        WiringPainter painter = new WiringPainter(this, sheet);
         return painter.paint(known).map(d -> new Painted(d, painter.ways(), room));
     }
 }

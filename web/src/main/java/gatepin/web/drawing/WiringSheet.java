@@ -20,7 +20,7 @@ import java.util.Set;
 import java.util.function.ToIntFunction;
 
 /** Lays out motor box, splices, switch and supply: side by side on a wide sheet, one below the other on a tall one. */
-final class BenchSheet {
+final class WiringSheet {
     private static final int WIDE_UNIT = 18;
     private static final int TALL_UNIT = 15;
     private static final int TITLE_LETTER = 9;
@@ -35,16 +35,16 @@ final class BenchSheet {
     /** Rows of a switch's box above its first terminals, and below its last: the ground screw has its place there. */
     private static final int FACE_ROOM = 11;
 
-    private final Bench bench;
+    private final WiringPicture picture;
     private final List<Lead> leads;
     private final List<Lead> tags;
     /** How much room is left between things, beyond what most wirings need. */
     private final int room;
 
-    BenchSheet(Bench bench, int room) {
-        this.bench = bench;
+    WiringSheet(WiringPicture picture, int room) {
+        this.picture = picture;
         this.room = room;
-        List<Lead> all = sideBySide(bench.leads());
+        List<Lead> all = sideBySide(picture.leads());
         this.leads = all.stream().filter(l -> !l.isCapacitorTag()).toList();
         this.tags = all.stream().filter(Lead::isCapacitorTag).toList();
     }
@@ -75,8 +75,8 @@ final class BenchSheet {
 
     /** How much deeper the motor box is for what sits inside beside the windings, in units of so many pixels. */
     private int deeper(int unit) {
-        boolean inside = bench.leads().windings().stream()
-                .anyMatch(w -> !Inside.of(bench.circuit().motor(), w).isNothing());
+        boolean inside = picture.leads().windings().stream()
+                .anyMatch(w -> !Inside.of(picture.circuit().motor(), w).isNothing());
         return inside ? (InsidePainter.LONGEST + unit - 1) / unit - 1 : 0;
     }
 
@@ -92,18 +92,18 @@ final class BenchSheet {
         int tag = tagUnits(WIDE_UNIT, 5);
         // the edge of the motor box, where the tags' wires leave
         int edge = 4 + deeper + tag;
-        int faceRows = bench.gear().map(g -> g.rows().size()).orElse(1);
-        int faceColumns = bench.gear().map(BenchSheet::columns).orElse(1);
+        int faceRows = picture.gear().map(g -> g.rows().size()).orElse(1);
+        int faceColumns = picture.gear().map(WiringSheet::columns).orElse(1);
         int columnPitch = (faceColumns > 3 ? 4 : 5) + room;
         int boxWidth = Math.max(17 + 2 * room, 9 + columnPitch * (faceColumns - 1) + room);
         int capacitorRows = tags.isEmpty() ? 0 : 2 * tags.size() + 4;
         int gearRows =
-                bench.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, FACE_ROOM + 3 * (faceRows - 1)) : 15;
+                picture.gear().isPresent() ? Math.max(faceColumns > 2 ? 24 : 21, FACE_ROOM + 3 * (faceRows - 1)) : 15;
         int rows = Math.max(
                 Math.max(leads.size() * 2 + 5 + capacitorRows, gearRows) + 2 * room,
                 splices().size() * SPLICE_PITCH + 6);
         int switchX = edge + 2 * CHANNEL + 2 * room;
-        int width = bench.gear().isPresent() ? switchX + boxWidth + 11 + room : switchX + 16;
+        int width = picture.gear().isPresent() ? switchX + boxWidth + 11 + room : switchX + 16;
         Sheet sheet = new Sheet("wide", WIDE_UNIT, width, rows + 2);
         int motorRows = rows - capacitorRows;
         sheet.box("motor", 1, 1, edge - 1, motorRows, "MOTOR BOX");
@@ -117,7 +117,7 @@ final class BenchSheet {
         Optional<Lead> before = Optional.empty();
         for (Lead lead : leads) {
             boolean sameWinding = before.map(lead::sharesWindingWith).orElse(true);
-            boolean roomy = leads.size() * 2 + 4 + bench.leads().windings().size() <= motorRows;
+            boolean roomy = leads.size() * 2 + 4 + picture.leads().windings().size() <= motorRows;
             y += !sameWinding && roomy ? 1 : 0;
             sheet.tag(lead.terminal(), "lead", edge, y, tag, Heading.EAST, lead.mark(), lead.colour());
             before = Optional.of(lead);
@@ -144,7 +144,7 @@ final class BenchSheet {
         places(s -> sheet.spot(s).y(), 3, sheet.height - 4)
                 .forEach((splice, at) -> sheet.splice(splice, edge + CHANNEL + room, at, Heading.EAST));
         int supplyX = width - 6;
-        bench.gear().ifPresent(kind -> {
+        picture.gear().ifPresent(kind -> {
             List<String> title = title(kind, boxWidth * WIDE_UNIT);
             sheet.box("switch", switchX, 1, boxWidth, rows, title, 1);
             // the box is walled where no cable can come in
@@ -187,7 +187,7 @@ final class BenchSheet {
      * @param along where a terminal stands along the line of splices
      */
     private Map<Terminal, Integer> places(ToIntFunction<Terminal> along, int first, int last) {
-        if (!bench.nuts().isEmpty()) {
+        if (!picture.nuts().isEmpty()) {
             return inARow(first, last);
         }
         List<Map.Entry<Terminal, Double>> wanted = splices().entrySet().stream()
@@ -214,10 +214,11 @@ final class BenchSheet {
 
     /** Nuts that lie ready keep their places whatever is joined. */
     private Map<Terminal, Integer> inARow(int first, int last) {
-        int pitch =
-                (last - first) / Math.max(1, bench.nuts().size() - 1) > SPLICE_PITCH ? SPLICE_PITCH + 1 : SPLICE_PITCH;
+        int pitch = (last - first) / Math.max(1, picture.nuts().size() - 1) > SPLICE_PITCH
+                ? SPLICE_PITCH + 1
+                : SPLICE_PITCH;
         Map<Terminal, Integer> places = new LinkedHashMap<>();
-        for (Terminal nut : bench.nuts()) {
+        for (Terminal nut : picture.nuts()) {
             places.put(nut, first + pitch * places.size());
         }
         return places;
@@ -226,8 +227,8 @@ final class BenchSheet {
     /** The splices, and what is joined to each; another splice does not tell where one would like to be. */
     private Map<Terminal, List<Terminal>> splices() {
         Map<Terminal, List<Terminal>> splices = new LinkedHashMap<>();
-        bench.nuts().forEach(n -> splices.put(n, new ArrayList<>()));
-        for (Wire wire : bench.wires()) {
+        picture.nuts().forEach(n -> splices.put(n, new ArrayList<>()));
+        for (Wire wire : picture.wires()) {
             partner(splices, wire.to(), wire.from());
             partner(splices, wire.from(), wire.to());
         }
@@ -254,10 +255,10 @@ final class BenchSheet {
         int width =
                 Math.max(26 + 2 * room, Math.max(SPLICE_PITCH * splices + 4, pitch * count + (tags.isEmpty() ? 2 : 4)));
         int switchTop = edge + 6 + (splices > 0 ? 2 : 0) + 2 * room;
-        int faceRows = bench.gear().map(g -> g.rows().size()).orElse(0);
+        int faceRows = picture.gear().map(g -> g.rows().size()).orElse(0);
         int rowPitch = 4 + Math.min(1, room);
-        int switchHeight = bench.gear().isPresent() ? 10 + rowPitch * (faceRows - 1) + room : 0;
-        int supplyTop = switchTop + switchHeight + (bench.gear().isPresent() ? 5 + room : 0);
+        int switchHeight = picture.gear().isPresent() ? 10 + rowPitch * (faceRows - 1) + room : 0;
+        int supplyTop = switchTop + switchHeight + (picture.gear().isPresent() ? 5 + room : 0);
         Sheet sheet = new Sheet("tall", TALL_UNIT, width, supplyTop + 5);
         int left = (width - (tags.isEmpty() ? 0 : 2)) / 2 - pitch * (count - 1) / 2;
         int capacitorLeft = left + pitch * (leads.size() + 1) + 2 - pitch / 2;
@@ -287,7 +288,7 @@ final class BenchSheet {
         }
         places(s -> sheet.spot(s).x(), 2, width - 2)
                 .forEach((splice, x) -> sheet.splice(splice, x, edge + 4 + room, Heading.SOUTH));
-        bench.gear().ifPresent(kind -> {
+        picture.gear().ifPresent(kind -> {
             int top = switchTop;
             int bottom = top + switchHeight - 2;
             int boxWidth = width - 2;
@@ -329,11 +330,11 @@ final class BenchSheet {
 
     /** The two lines in the order of what they go to, so that their wires need not cross. */
     private List<Terminal> linesByPartner(Sheet sheet, ToIntFunction<Sheet.Spot> along) {
-        if (!bench.nuts().isEmpty()) {
+        if (!picture.nuts().isEmpty()) {
             return List.of(Terminal.L1, Terminal.L2);
         }
         return java.util.stream.Stream.of(Terminal.L1, Terminal.L2)
-                .sorted(Comparator.comparingDouble(line -> bench.wires().stream()
+                .sorted(Comparator.comparingDouble(line -> picture.wires().stream()
                         .filter(w -> w.lands(line))
                         .map(w -> w.to().equals(line) ? w.from() : w.to())
                         .filter(t -> !t.is(Type.SUPPLY))
@@ -420,8 +421,8 @@ final class BenchSheet {
     }
 
     private String name(Terminal line) {
-        return bench.supply().map(Supply::kind).isPresent()
-                ? bench.supply().orElseThrow().nameOf(line)
+        return picture.supply().map(Supply::kind).isPresent()
+                ? picture.supply().orElseThrow().nameOf(line)
                 : line.mark();
     }
 }

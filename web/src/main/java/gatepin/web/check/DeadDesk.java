@@ -1,0 +1,91 @@
+package gatepin.web.check;
+
+import gatepin.core.ahead.AheadRecord;
+import gatepin.core.ahead.DeadLineUp;
+import gatepin.core.check.DeadRead;
+import gatepin.core.control.ControlRecord;
+import gatepin.core.control.DeadCheck;
+import gatepin.core.control.DeadPlan;
+import gatepin.core.job.Part;
+import gatepin.core.lane.Parts;
+import gatepin.core.wire.Section;
+import gatepin.web.lane.Act;
+import gatepin.web.lane.Acts;
+import gatepin.web.lane.EventStore;
+import gatepin.web.lane.Seen;
+import gatepin.web.lane.StaleEdit;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** What a person reads, dead, of the wirings that have no winding in them. */
+@Service
+public class DeadDesk {
+    private final Acts acts;
+    private final EventStore events;
+
+    DeadDesk(Acts acts, EventStore events) {
+        this.acts = acts;
+        this.events = events;
+    }
+
+    /**
+     * Writes down what an ohmmeter showed.
+     *
+     * @throws StaleEdit when nothing of that kind is to be read any more
+     */
+    public void read(long jobId, Section section, DeadRead read) {
+        acts.on(jobId, Seen.any(Parts.CHECKS), act -> {
+            boolean same = act.before()
+                    .facts()
+                    .gear()
+                    .done()
+                    .shown(section, read.about())
+                    .equals(Optional.of(read.shows()));
+            switch (section) {
+                case AHEAD -> ahead(act, read, same);
+                case CONTROL -> control(act, read, same);
+                case GEAR -> throw new StaleEdit(Parts.CHECKS);
+            }
+            if (!same) {
+                events.read(act, section, read);
+            }
+            return List.of();
+        });
+    }
+
+    private static <T> T asked(Stream<T> reads, Part<?> part) {
+        return reads.findFirst().orElseThrow(() -> new StaleEdit(part));
+    }
+
+    private static void ahead(Act act, DeadRead read, boolean same) {
+        DeadLineUp.Read asked = asked(
+                act.before().workup().standsAhead().dead().reads().stream()
+                        .filter(r -> r.key().equals(read.about())),
+                AheadRecord.PART);
+        if (!same) {
+            act.saved(
+                    said("log.aheadRead", asked.agrees(read.shows())),
+                    asked.a().id(),
+                    asked.b().id());
+        }
+    }
+
+    private static void control(Act act, DeadRead read, boolean same) {
+        DeadCheck asked = asked(
+                act.before().facts().control().stream()
+                        .flatMap(c -> DeadPlan.of(c.ladder()).checks().stream())
+                        .filter(c -> c.key().equals(read.about())),
+                ControlRecord.PART);
+        if (!same) {
+            act.saved(
+                    said("log.controlRead", asked.agrees(read.shows())),
+                    asked.hold().isEmpty() ? "nothing" : String.join(", ", asked.hold()));
+        }
+    }
+
+    private static String said(String key, boolean agrees) {
+        return agrees ? key : key + ".wrong";
+    }
+}
