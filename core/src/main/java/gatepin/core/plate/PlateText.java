@@ -53,6 +53,8 @@ public final class PlateText {
 
     private void find() {
         boolean[] taken = new boolean[text.length()];
+        PlateWords.NUMBERED.forEach(rule -> find(rule, taken));
+        List<Scratched> scratched = scratched(taken);
         PlateWords.BY_WORD.forEach(rule -> find(rule, taken));
         pieces.addAll(FigureReader.read(text, taken));
         PlateWords.NOISE.forEach(rule -> find(rule, taken));
@@ -60,9 +62,39 @@ public final class PlateText {
         pieces.sort(Comparator.comparingInt(PlatePiece::start));
         gears();
         twice();
+        beside(scratched);
         guesses();
         stated.addAll(pieces);
         frequencies();
+    }
+
+    /** What cannot be read as a whole is asked; and so is what is only a part beside it. */
+    private List<Scratched> scratched(boolean[] taken) {
+        List<Scratched> all = Scratched.in(text, taken);
+        for (Scratched figure : all) {
+            java.util.Arrays.fill(taken, figure.start(), figure.end(), true);
+            pieces.add(figure.piece(text));
+        }
+        return all;
+    }
+
+    private void beside(List<Scratched> scratched) {
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = pieces.get(i);
+            if (!piece.isDoubtful() && piece.kind().isFigure()) {
+                Optional<Scratched> other =
+                        scratched.stream().filter(s -> s.touches(piece, text)).findFirst();
+                if (other.isPresent()) {
+                    pieces.set(
+                            i,
+                            piece.asked("Beside it stands “"
+                                    + text.substring(
+                                            other.get().start(), other.get().end())
+                                    + "”, of which a part cannot be read. Is “" + piece.text()
+                                    + "” all of the " + piece.kind().words() + "?"));
+                }
+            }
+        }
     }
 
     private void find(PlateWords.Rule rule, boolean[] taken) {
@@ -170,7 +202,25 @@ public final class PlateText {
             int end = words.end();
             if (free(taken, start, end) && text.substring(start, end).matches(".*[\\p{L}\\d].*")) {
                 pieces.add(PlatePiece.doubtful(start, end, text.substring(start, end)));
+            } else {
+                rests(taken, start, end);
             }
+        }
+    }
+
+    /** What is left of a word that was understood in part: digits in it are asked for. */
+    private void rests(boolean[] taken, int start, int end) {
+        int at = start;
+        while (at < end) {
+            int to = at;
+            while (to < end && !taken[to]) {
+                to++;
+            }
+            String rest = text.substring(at, to);
+            if (rest.matches(".*\\d.*")) {
+                pieces.add(PlatePiece.doubtful(at, to, rest));
+            }
+            at = Math.max(to, at + 1);
         }
     }
 

@@ -23,15 +23,18 @@ final class PlateWords {
     /** A kind of piece, and how it is written. */
     record Rule(Kind kind, Pattern pattern) {}
 
-    /** What can be told apart by its own words; the first rule that fits a stretch of text takes it. */
-    static final List<Rule> BY_WORD = List.of(
+    /** Numbers that are no figures: whatever stands in them, nobody needs it. */
+    static final List<Rule> NUMBERED = List.of(
             rule(
                     Kind.IGNORED,
-                    "(?:SERIAL|SER|S/N)\\b\\.?\\s{0,4}(?:NO\\.?|NR\\.?)?[:#]?\\s{0,4}(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
+                    "(?:SERIAL|SER|S/N)\\b\\.?\\s{0,4}(?:NO\\.?|NR\\.?)?[:#]?\\s{0,4}(?:[A-Z0-9./?*#_-]*\\d[A-Z0-9./?*#_-]*)"),
             rule(
                     Kind.IGNORED,
                     "\\b(?:MODEL|MOD|STYLE|CAT|PART|P/N|TYPE|TYP|DATE|FORM|ID)\\b\\.?\\s{0,4}(?:NO\\b\\.?|NR\\b\\.?)?[:#]?\\s{0,4}"
-                            + "(?:[A-Z0-9./-]*\\d[A-Z0-9./-]*)"),
+                            + "(?:[A-Z0-9./?*#_-]*\\d[A-Z0-9./?*#_-]*)"));
+
+    /** What can be told apart by its own words; the first rule that fits a stretch of text takes it. */
+    static final List<Rule> BY_WORD = List.of(
             rule(
                     Kind.IGNORED,
                     "(?:\\b(?:BEARINGS?|BRGS?|LAGER|D\\.?E|N?O\\.?D\\.?E|SHAFT END|OPP\\.? END)\\b\\.?[:=.…_\\s]{0,12})+(?:62|63|60)\\d{2}[A-Z0-9-]*"),

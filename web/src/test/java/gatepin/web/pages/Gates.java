@@ -219,7 +219,7 @@ public final class Gates {
         int reads = visit.all("#dead form").size();
         for (int i = 0; i < reads; i++) {
             var row = visit.all("#dead tr:has(form)").get(i);
-            String shows = row.select("td").get(2).text();
+            String shows = row.select("td").get(1).text();
             String key = shows.equals("OL") || shows.equals("0") ? shows : "ohms";
             visit.press(row.select("button").stream()
                     .filter(b -> b.text().equals(key))
