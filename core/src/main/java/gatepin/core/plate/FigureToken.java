@@ -43,6 +43,7 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
     private static final List<Spelling> SPELLINGS = List.of(
             spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s(?:R\\.?P\\.?M\\.?|SPEED)", Kind.SPEED, "", true, false),
             spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s?(?:AMPS?|A\\b\\.?)", Kind.AMPS, "", true, true),
+            spelling("AMPS?\\.?\\s(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)", Kind.AMPS, "", true, false),
             spelling("(?:REV|R|U|TR|T|1|I)?/MIN\\.?|MIN(?:\\.|⁻|\\^)?(?:-1|⁻1|⁻¹|¹)", Kind.SPEED, "", true, true),
             spelling("R\\.?\\s?P\\.?\\s?M\\.?|REVS?\\.?", Kind.SPEED, "", true, true),
             spelling("SPEED|DREHZAHL|VITESSE|N[N1]?", Kind.SPEED, "", true, false),

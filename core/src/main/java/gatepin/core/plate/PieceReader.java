@@ -1,6 +1,8 @@
 package gatepin.core.plate;
 
 import gatepin.core.plate.PlatePiece.Kind;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -68,8 +70,7 @@ final class PieceReader {
             case OUTPUT_SPEED -> said(kind, start, end, text, plain(first), plain(first) + " rpm behind the gear");
             case TORQUE -> said(kind, start, end, text, plain(first), text + " behind the gear");
             case OTHER_FAMILY -> other(start, end, text, upper);
-            case START_CAPACITOR, RUN_CAPACITOR, CAPACITOR ->
-                said(kind, start, end, text, plain(first), kind.words() + " " + plain(first) + " µF");
+            case START_CAPACITOR, RUN_CAPACITOR, CAPACITOR -> capacitor(kind, start, end, text, groups);
             case OUTPUT, VOLTS, AMPS, FREQUENCY, SPEED, IGNORED, UNKNOWN ->
                 said(Kind.IGNORED, start, end, text, text, "not needed here");
         };
@@ -77,6 +78,27 @@ final class PieceReader {
 
     private static PlatePiece said(Kind kind, int start, int end, String text, String value, String meaning) {
         return new PlatePiece(start, end, text, kind, value, meaning, "");
+    }
+
+    /** Of a range the middle: what is stamped so is anything between. */
+    private static PlatePiece capacitor(Kind kind, int start, int end, String text, List<String> groups) {
+        String low = plain(groups.get(0));
+        if (groups.size() < 2) {
+            return said(kind, start, end, text, low, kind.words() + " " + low + " µF");
+        }
+        String high = plain(groups.get(1));
+        double middle = (Double.parseDouble(low) + Double.parseDouble(high)) / 2;
+        String value = new BigDecimal(middle)
+                .round(new MathContext(3))
+                .stripTrailingZeros()
+                .toPlainString();
+        return said(
+                kind,
+                start,
+                end,
+                text,
+                value,
+                kind.words() + " " + low + " to " + high + " µF, " + value + " in the middle");
     }
 
     private static PlatePiece duty(int start, int end, String text, String word) {

@@ -26,6 +26,9 @@ public final class PlateText {
     /** Two outputs this far apart, as a factor, are one in two units. */
     private static final double ROUNDED = 1.05;
 
+    /** So many letters behind the word INPUT still belong to it. */
+    private static final int INPUT_REACH = 30;
+
     private static final Pattern WORD = Pattern.compile("[^\\s,;|]+");
 
     private final String text;
@@ -61,6 +64,9 @@ public final class PlateText {
         leftover(taken);
         pieces.sort(Comparator.comparingInt(PlatePiece::start));
         gears();
+        capacitors();
+        resets();
+        inputs();
         twice();
         beside(scratched);
         guesses();
@@ -122,6 +128,80 @@ public final class PlateText {
                         i,
                         piece.asked("That is the speed behind the gear. The motor itself then turns about " + own
                                 + " rpm: is that so? Write " + own + " RPM into its field."));
+            }
+        }
+    }
+
+    /** Two capacitors of which neither is named: the small one runs, the large one starts, where only that can be. */
+    private void capacitors() {
+        List<PlatePiece> unnamed =
+                pieces.stream().filter(p -> p.kind() == Kind.CAPACITOR).toList();
+        if (unnamed.size() < 2) {
+            return;
+        }
+        for (PlatePiece piece : unnamed) {
+            boolean runs = Double.parseDouble(piece.value()) < PieceReader.MOST_RUN_MICROFARADS;
+            boolean onlyOne = unnamed.size() == 2
+                    && unnamed.stream()
+                                    .filter(p ->
+                                            Double.parseDouble(p.value()) < PieceReader.MOST_RUN_MICROFARADS == runs)
+                                    .count()
+                            == 1;
+            Kind kind = runs ? Kind.RUN_CAPACITOR : Kind.START_CAPACITOR;
+            pieces.set(
+                    pieces.indexOf(piece),
+                    onlyOne && value(kind).isEmpty()
+                            ? new PlatePiece(
+                                    piece.start(),
+                                    piece.end(),
+                                    piece.text(),
+                                    kind,
+                                    piece.value(),
+                                    kind.words() + " " + piece.value() + " µF, by its size",
+                                    "")
+                            : piece.asked("Which of the capacitors starts, and which runs? Write START or RUN before "
+                                    + piece.text() + "."));
+        }
+    }
+
+    /** How it is reset may stand apart from that it is protected. */
+    private void resets() {
+        List<PlatePiece> protection =
+                pieces.stream().filter(p -> p.kind() == Kind.PROTECTION).toList();
+        protection.stream()
+                .filter(p -> p.text().toUpperCase(Locale.ROOT).contains("RESET")
+                        && p.value().equals("manual"))
+                .findFirst()
+                .ifPresent(said -> protection.stream()
+                        .filter(p -> p.value().equals("automatic")
+                                && !p.text().toUpperCase(Locale.ROOT).contains("AUTO"))
+                        .forEach(p -> pieces.set(
+                                pieces.indexOf(p),
+                                new PlatePiece(
+                                        p.start(), p.end(), p.text(), p.kind(), said.value(), said.meaning(), ""))));
+    }
+
+    /** Watts behind INPUT, with volts or hertz in between, are what goes in. */
+    private void inputs() {
+        for (int i = 0; i < pieces.size(); i++) {
+            PlatePiece piece = pieces.get(i);
+            String before = text.substring(0, piece.start()).toUpperCase(Locale.ROOT);
+            int in = Math.max(before.lastIndexOf("INPUT"), before.lastIndexOf("P1"));
+            int out = Math.max(before.lastIndexOf("OUTPUT"), before.lastIndexOf("P2"));
+            if (piece.kind() == Kind.OUTPUT
+                    && piece.value().endsWith("kW")
+                    && in > out
+                    && piece.start() - in < INPUT_REACH) {
+                pieces.set(
+                        i,
+                        new PlatePiece(
+                                piece.start(),
+                                piece.end(),
+                                piece.text(),
+                                Kind.IGNORED,
+                                piece.text(),
+                                "what goes in",
+                                ""));
             }
         }
     }

@@ -13,9 +13,26 @@ final class PlateWords {
     private static final String END = "OPE|ODE|SE|LE|NDE|DE"
             + "|OPP(?:OSITE)?\\.?\\s{0,4}(?:TO\\s)?(?:THE\\s)?(?:SHAFT|PULLEY|DRIVE)(?:\\sEND)?"
             + "|(?:SHAFT|PULLEY|LEAD|NON[\\s-]DRIVE|DRIVE)\\s?END";
+    private static final String LEADS = "[:=.…_\\s]{0,12}";
+    private static final String CAPACITOR_VOLTS = "(?:\\s{0,4}[/@]?\\s{0,4}\\d{3}\\s{0,4}V(?:AC|DB)?\\b)";
+    private static final String MICROFARADS = "(?:[µμu]F|MFD|MF)\\b\\.?";
+    private static final String RANGE = "(" + NUMBER + ")(?:\\s?[-–/]\\s?(" + NUMBER + "))?";
+    /** Its unit behind it or before it; where neither is written, a range with the volts it is for. */
     private static final String CAPACITOR =
-            "(?:CAP(?:ACITOR)?\\.?|CONDENSER|KOND\\.?|COND\\.?)?[:=.…_\\s]{0,12}(" + NUMBER + ")(?:\\s?[-–]\\s?(?:"
-                    + NUMBER + "))?\\s{0,4}(?:[µμu]F|MFD|MF)\\b\\.?(?:\\s{0,4}/?\\s{0,4}\\d{3}\\s{0,4}V(?:AC|DB)?\\b)?";
+            "(?:CAP(?:ACITOR)?S?\\b\\.?|CONDENSER|KOND\\.?|COND\\.?)?" + LEADS + "(?:" + RANGE + "\\s{0,4}"
+                    + MICROFARADS + CAPACITOR_VOLTS + "?|" + MICROFARADS + LEADS + RANGE + CAPACITOR_VOLTS + "?)";
+
+    private static final String CAPACITOR_RANGE = "\\b(?:CAP(?:ACITOR)?S?\\b\\.?|CONDENSER)" + LEADS + "(" + NUMBER
+            + ")\\s?[-–]\\s?(" + NUMBER + ")" + CAPACITOR_VOLTS;
+
+    private static final String AMPERES = "(?:A(?:MP(?:ERE)?S?)?\\b\\.?|CURRENT)";
+    /** A current, its name before it and its unit on either side. */
+    private static final String CURRENT =
+            "\\s{0,2}" + AMPERES + "?" + LEADS + "(?:" + SEVERAL + ")(?:\\s?" + AMPERES + ")?";
+
+    private static final String LOCKED =
+            "(?:LOCKED[\\s-]ROTOR|\\bSTARTING(?=\\s{0,2}(?:[AC]|\\d+(?:[.,]\\d+)?\\s?A))|\\bINRUSH|\\bL\\.?\\s?R\\.?(?![A-Z]{2}))";
+    private static final String IDLE = "(?:\\bNO[\\s-]LOAD|\\bN\\.?\\s?L\\.?(?![A-Z]{2})|\\bIDLE)";
 
     private static final String TORQUE_UNIT =
             "(?:IN|FT|OZ)[\\s.-]?(?:LBS?|IN|OZ)\\b\\.?|LBS?[\\s.-]?(?:IN|FT)\\b\\.?|N\\s?\\.?\\s?M\\b";
@@ -39,7 +56,38 @@ final class PlateWords {
                     Kind.IGNORED,
                     "(?:\\b(?:BEARINGS?|BRGS?|LAGER|D\\.?E|N?O\\.?D\\.?E|SHAFT END|OPP\\.? END)\\b\\.?[:=.…_\\s]{0,12})+(?:62|63|60)\\d{2}[A-Z0-9-]*"),
             rule(Kind.IGNORED, "\\b(?:62|63)\\d{2}(?:-?(?:2?RS|ZZ|2Z|Z|LL|C3|2RS1?)[A-Z0-9/]*)+"),
-            rule(Kind.IGNORED, "\\bS\\.?F\\.?A\\b\\.?[:=.…_\\s]{0,12}(?:" + SEVERAL + ")"),
+            // currents that are not the rated one: under service factor, at standstill, idle, at most
+            rule(
+                    Kind.IGNORED,
+                    "(?:\\bS\\.?\\s?F\\.?|\\bSERV(?:ICE)?\\.?\\s?FACT(?:OR)?\\.?)\\s?" + AMPERES + LEADS + "(?:"
+                            + SEVERAL + ")(?:\\s?" + AMPERES + ")?"),
+            rule(Kind.IGNORED, LOCKED + CURRENT),
+            rule(
+                    Kind.IGNORED,
+                    "(?:" + SEVERAL + ")\\s?(?:" + AMPERES + "\\s?)?(?:LRA\\b|" + LOCKED + ")(?:\\s?" + AMPERES + ")?"),
+            rule(Kind.IGNORED, IDLE + CURRENT),
+            rule(
+                    Kind.IGNORED,
+                    "\\bI?MAX(?:IMUM)?\\b\\.?\\s{0,2}(?:LOAD\\b)?(?:\\s{0,2}" + AMPERES + LEADS + "(?:" + SEVERAL
+                            + ")(?:\\s?" + AMPERES + ")?|" + LEADS + "(?:" + SEVERAL + ")\\s?" + AMPERES + ")"),
+            rule(Kind.IGNORED, "(?:" + SEVERAL + ")\\s?" + AMPERES + "\\s{0,2}MAX(?:IMUM)?\\b\\.?"),
+            rule(
+                    Kind.IGNORED,
+                    "(?:" + SEVERAL + ")\\s?" + AMPERES
+                            + "\\s?AT\\s(?:S\\.?\\s?F\\b\\.?|SERV(?:ICE)?\\.?\\sFACT(?:OR)?\\b\\.?)"),
+            rule(Kind.IGNORED, "\\bI[ASD]\\s?/\\s?I[NR]?\\b" + LEADS + "(?:" + NUMBER + ")"),
+            rule(Kind.IGNORED, IDLE + "\\s{0,2}(?:SPEED|R\\.?P\\.?M\\.?)" + LEADS + "(?:" + NUMBER + ")"),
+            rule(Kind.IGNORED, "\\b(?:MFG|MFD|DATE|YEAR)\\b\\.?" + LEADS + "\\d{1,2}[/-]\\d{2,4}\\b"),
+            // what goes in is not what comes out
+            rule(
+                    Kind.IGNORED,
+                    "\\b(?:INPUT|P1(?![.,]\\d)|ABSORBED)\\b(?:\\s(?:POWER|WATTS))?" + LEADS + "(?:" + NUMBER
+                            + ")\\s?(?:K?W(?:ATTS)?|K?VA)\\b|\\b(?:" + NUMBER
+                            + ")\\s?(?:W(?:ATTS)?|K?VA)\\s(?:INPUT|IN)\\b"),
+            rule(
+                    Kind.IGNORED,
+                    "\\b(?:(?:AIR\\s)?COMPRESSOR|PUMP|FARM|FAN|BLOWER|GENERAL|SEVERE|HEAVY|LIGHT|WOODWORKING|HOIST|POOL|JET\\sPUMP|AUGER)"
+                            + "\\s(?:DUTY|PURPOSE|SERVICE)\\b"),
             rule(
                     Kind.IGNORED,
                     "(?:\\bCOS\\s?(?:φ|PHI)?|\\bP\\.?F\\b\\.?|(?:\\bNOM\\.?\\s?)?\\bEFF\\b\\.?|η)[:=.…_\\s]{0,12}(?:"
@@ -63,6 +111,7 @@ final class PlateWords {
             rule(Kind.IGNORED, "\\b(?:MADE IN|MFG\\.?|MFD BY)\\s+[A-Z]+"),
             rule(Kind.START_CAPACITOR, "\\b(?:START(?:ING)?|ANLAUF|C\\.?A\\.?(?=[\\s:=\\d]))[\\s:=-]*" + CAPACITOR),
             rule(Kind.RUN_CAPACITOR, "\\b(?:RUN(?:NING)?|BETRIEBS?|C\\.?B\\.?(?=[\\s:=\\d]))[\\s:=-]*" + CAPACITOR),
+            rule(Kind.CAPACITOR, CAPACITOR_RANGE),
             rule(Kind.CAPACITOR, "(?:\\bC\\b)?" + CAPACITOR),
             rule(
                     Kind.SERVICE_FACTOR,
@@ -103,7 +152,9 @@ final class PlateWords {
                     "(?:\\b(?:NOT|NO|W/O|WITHOUT)\\s+)?(?:\\bTHERM(?:AL(?:LY)?|\\.)?\\s{0,4}(?:OVERLOAD\\s{0,4})?PROT(?:ECT(?:ED|ION|OR)|\\.)?"
                             + "|\\bTHERMOGUARD|\\bIMP(?:EDANCE|\\.)?\\s{0,4}PROT(?:ECTED|\\.)?|\\bINHERENT(?:LY)?\\s{0,4}PROT(?:ECTED|\\.)?"
                             + "|\\bOVERLOAD PROTECT(?:ED|OR))(?:\\s{0,4}[-:,]?\\s{0,4}(AUTO(?:MATIC)?|MAN(?:UAL)?)\\b\\.?)?(?:\\s{0,4}RESET)?"
-                            + "|\\bT\\.?P\\b\\.?[\\s:]*(AUTO|MAN)\\b\\.?"),
+                            + "|\\bT\\.?P\\b\\.?[\\s:]*(AUTO|MAN)\\b\\.?"
+                            + "|\\b(AUTO(?:MATIC)?|MAN(?:UAL(?:LY)?)?)\\b\\.?\\s{0,4}RESET(?:TING)?\\b"
+                            + "(?:[\\s,-]{0,4}(?:THERM(?:AL(?:LY)?|\\.)?\\s{0,4})?(?:OVERLOAD\\s{0,4})?(?:PROT(?:ECT(?:ED|ION|OR)|\\.)?|OVERLOAD)\\b)?"),
             rule(
                     Kind.FAMILY,
                     "\\bCAP(?:ACITOR|\\.)?[\\s.-]*START(?:[\\s,/&-]*(?:AND\\s)?(?:CAP(?:ACITOR|\\.)?[\\s.-]*RUN|INDUCTION[\\s-]{0,4}RUN))?"
@@ -122,7 +173,7 @@ final class PlateWords {
             Kind.IGNORED,
             "\\b(?:TEFC|TENV|ODP|DRIP[\\s-]{0,4}PROOF|TOTALLY ENCLOSED|FAN COOLED|OPEN|ENCL(?:OSURE)?\\b\\.?|AC|A\\.C\\.|MOTOR|INDUCTION|ELECTRIC"
                     + "|GEARMOTOR|FARM|DUTY|BALL|SLEEVE|HOUSING|LOW|HIGH|MOT\\.?|FULL LOAD|LR|NO\\.?|NR\\.?"
-                    + "|REVERSING|P|BEARINGS?)(?=\\s|$|[.,;:])"));
+                    + "|REVERSING|P|P2|OUTPUT|INPUT|RATED|LOAD|CAPS?|BEARINGS?)(?=\\s|$|[.,;:])"));
 
     private PlateWords() {}
 

@@ -113,7 +113,10 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
         boolean isLetter = Character.isLetter(c) && LIKE_DIGITS.indexOf(Character.toUpperCase(c)) >= 0;
         return isLetter
                 && (isOfANumber(text, i)
-                        || "XIOlxio".indexOf(c) >= 0 && !Character.isLetterOrDigit(before) && isUnit(text, i + 1)
+                        || "XIOlxio".indexOf(c) >= 0
+                                && !Character.isLetterOrDigit(before)
+                                && ends
+                                && isUnit(text, i + 1)
                         || before == '.'
                                 && ends
                                 && !Character.isLetterOrDigit(at(text, i - 2))

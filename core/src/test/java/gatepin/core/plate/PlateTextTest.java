@@ -21,7 +21,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Plates of our own invention in many styles, all made-up. */
 class PlateTextTest {
     static Stream<String> corpus() {
-        return Stream.of("plates.txt", "plates-2.txt", "plates-3.txt").flatMap(PlateTextTest::lines);
+        return Stream.of("plates.txt", "plates-2.txt", "plates-3.txt", "plates-4.txt")
+                .flatMap(PlateTextTest::lines);
     }
 
     private static Stream<String> lines(String file) {

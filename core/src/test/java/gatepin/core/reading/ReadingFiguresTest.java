@@ -71,7 +71,7 @@ class ReadingFiguresTest {
 
     private static Count platesByHand() {
         Count count = new Count();
-        Stream.of("plate/plates.txt", "plate/plates-2.txt", "plate/plates-3.txt")
+        Stream.of("plate/plates.txt", "plate/plates-2.txt", "plate/plates-3.txt", "plate/plates-4.txt")
                 .flatMap(ReadingFiguresTest::lines)
                 .forEach(line -> {
                     String[] sides =
