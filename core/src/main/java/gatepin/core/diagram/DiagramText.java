@@ -91,6 +91,11 @@ public final class DiagramText {
             "\\bCAP(?:ACITOR|\\.)?\\s(?:BETWEEN|FROM|ACROSS)\\s(\\w{1,12})\\s?(?:AND|TO|&|-)\\s?(\\w{1,12})",
             Pattern.CASE_INSENSITIVE);
 
+    /** CAP T6 T7: a capacitor, or a nut. Three are capped. */
+    private static final Pattern CAP_OF_TWO = Pattern.compile(
+            "\\bCAP(?:ACITOR|\\.)?\\s?:?\\s?([TPUVWZJ]\\d{1,2})\\s?(?:AND|[-–&,/])?\\s?([TPUVWZJ]\\d{1,2})(?!\\s?[-–&,/]?\\s?(?:AND\\s)?[TPUVWZJ]\\d)",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern OPPOSITE_END = Pattern.compile(
             "\\bC?CW[-\\s]?(?:OPE|ODE|OSE|NDE|LE)\\b|\\b(?:OPE|ODE|OSE|NDE)\\b|\\bLEAD\\s?END\\b|\\bNON[-\\s]?DRIVE\\s?END\\b"
                     + "|\\bOPP(?:OSITE|\\.)?\\s(?:THE\\s)?(?:END\\s)?(?:OF\\s)?(?:THE\\s)?(?:SHAFT|PULLEY|DRIVE)(?:\\s(?:END|EXTENSION))?\\b",
@@ -137,10 +142,17 @@ public final class DiagramText {
             text.questions.add("A capacitor stands between " + capacitor.group(1) + " and " + capacitor.group(2)
                     + ". If it has leads of its own, write them as C1 and C2 where they go.");
         }
+        Matcher cap = CAP_OF_TWO.matcher(typed);
+        while (cap.find()) {
+            text.questions.add(
+                    cap.group(1) + " and " + cap.group(2)
+                            + ": is there a capacitor between them, or are they capped? Write CAPACITOR BETWEEN, or INSULATED.");
+        }
         text.columns(tokens.size() > MOST_WORDS ? tokens.subList(0, MOST_WORDS) : tokens);
         text.drafts.forEach(text::understand);
         text.drafts.removeIf(Draft::isEmpty);
         text.drafts.forEach(d -> text.unmentioned(d, knownLeads));
+        text.drafts.forEach(text::withinAGroup);
         return text;
     }
 
@@ -260,6 +272,17 @@ public final class DiagramText {
                     + (draft.heading.isBlank() ? "" : " under " + draft.heading)
                     + ". If each stays insulated by itself, write INSULATE SEPARATELY.");
         }
+    }
+
+    /** Two leads that are one point in a column change nothing when they change places. */
+    private void withinAGroup(Draft draft) {
+        List<SortedSet<String>> points = new ArrayList<>(List.of(draft.line1, draft.line2));
+        points.addAll(draft.joined);
+        draft.swap
+                .filter(s -> points.stream().anyMatch(p -> p.contains(s.first()) && p.contains(s.second())))
+                .ifPresent(s -> questions.add(s.first() + " and " + s.second()
+                        + (draft.heading.isBlank() ? "" : " under " + draft.heading)
+                        + " are on one point: to exchange them changes nothing. Which two reverse it?"));
     }
 
     /** Groups that share a lead are one; what is joined with a lead on a line is on that line. */

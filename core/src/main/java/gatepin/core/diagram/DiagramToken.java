@@ -142,6 +142,15 @@ record DiagramToken(Kind kind, String text) {
             // a stroke between a group and its line, at the end of a row
             new Plainer("\\|(?=\\s{0,3}(?:L\\s?[12]|N|LINE\\s?[A-Z12]|JOIN(?:ED)?|TIED?)\\s{0,3}(?:\\n|$))", "-"),
             new Plainer("\\b(C?CW)[-\\s]?(?:OPE|ODE|OSE|NDE|LE|SE|PE|DE)\\b", "$1"),
+            new Plainer("\\bN\\.\\s?C\\b\\.?|\\bNOT\\s(?:CONNECTED|USED)\\b|\\bUNUSED\\b", "INS SEPARATELY"),
+            // an article is no lead, and what holds leads together says so once
+            new Plainer(
+                    "\\bWITH\\s(?:AN?\\s|ONE\\s|THE\\s)?(?:WIRE\\s?)?(?:NUT|CONNECTOR|CRIMP|SPLICE|SCREW)S?\\b", ""),
+            new Plainer(
+                    "\\b(?:IN|UNDER)\\s(?:AN?|ONE|THE)\\s(?:WIRE\\s?)?(?:NUT|CONNECTOR|CRIMP|SPLICE)\\b", "TOGETHER"),
+            new Plainer(
+                    "\\bAN?\\s(?=(?:WIRE|NUT|CAP|SPLICE|CONNECTOR|SCREW|JUMPER|TERMINAL|CRIMP|LUG|STRAP|SINGLE|SMALL|SEPARATE|PIECE|LINK)\\b)",
+                    ""),
             new Plainer("\\bWIRE\\s?NUT(?:TED|S)?\\b", "JOIN"),
             new Plainer("\\bTOGETHER\\s?(?:&|AND)\\s?(?:INS(?:ULATED?)?|TAPED?|CAP(?:PED)?)\\b", "TOGETHER"),
             new Plainer("\\bCONN\\.?\\sTOGETHER\\b", "TOGETHER"));

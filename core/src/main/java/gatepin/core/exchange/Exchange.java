@@ -273,7 +273,7 @@ public final class Exchange {
                 },
                 () -> changes.add(Sentence.of("exchange.noCircuit")));
         SwitchRating rating = SwitchRating.read(wanted.rating());
-        rating.objection(horsepower(plate), volts.orElseThrow())
+        rating.objection(horsepower(plate), volts.orElseThrow(), plate.ampsAt(volts.orElseThrow()))
                 .ifPresentOrElse(
                         o -> changes.add(Sentence.of("exchange.switch", o)),
                         () -> changes.add(Sentence.of(

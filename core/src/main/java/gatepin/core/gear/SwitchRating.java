@@ -2,6 +2,7 @@ package gatepin.core.gear;
 
 import gatepin.core.Sentence;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -9,15 +10,23 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * What is stamped on a switch, such as "1 HP 120 V, 2 HP 240 V". A motor's inrush opens and welds contacts: only a horsepower
- * (or kW) rating at the voltage says that a switch bears it; a lighting or resistive rating does not (common practice).
+ * What is stamped on a switch, such as "1 HP 120 V, 2 HP 240 V" or "250V 1HP 125V 1/2HP". A motor's inrush opens and welds contacts: only a
+ * horsepower (or kW) rating at the voltage says that a switch bears it; a lighting or resistive rating does not (common practice). Of
+ * "16(8)A 250V~" the amps in parentheses are those of motors (IEC 61058-1, from memory).
  *
  * @param text as typed
  * @param motorRatings every horsepower it states, with its volts
+ * @param motorAmps every current of motors it states, with its volts
  */
-public record SwitchRating(String text, List<MotorRating> motorRatings) {
-    private static final Pattern RATING = Pattern.compile(
-            "(?:(?:(\\d+)[\\s-]+)?(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?))\\s*(HP|KW)\\s*(?:AT|@|,|-)?\\s*(\\d{2,3})(?:\\s*[-/]\\s*(\\d{2,3}))?\\s*V",
+public record SwitchRating(String text, List<MotorRating> motorRatings, List<MotorAmps> motorAmps) {
+    private static final String VOLTS = "(?<![\\d.,])(\\d{2,3})(?:\\s*[-/]\\s*(\\d{2,3}))?\\s*V(?![A-Z]*[\\d])";
+    /** A power, or volts: what stands before and behind one another says which belongs to which. */
+    private static final Pattern PART = Pattern.compile(
+            "(?:(?:(\\d+)[\\s-]+)?(\\d+)\\s*/\\s*(\\d+)|(\\d+(?:[.,]\\d+)?|[.,]\\d+))\\s*(H\\.?P|KW)|" + VOLTS,
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern OF_MOTORS = Pattern.compile(
+            "\\d+(?:[.,]\\d+)?\\s*\\(\\s*(\\d+(?:[.,]\\d+)?)\\s*\\)\\s*A?\\s*[,/]?\\s*(\\d{2,3})\\s*V",
             Pattern.CASE_INSENSITIVE);
     private static final double KILOWATTS_PER_HP = 0.7457;
     /** Switches say 120 V, motors 115 V: as near as this they mean the same (common practice). */
@@ -26,29 +35,74 @@ public record SwitchRating(String text, List<MotorRating> motorRatings) {
     /** Most power at a voltage. */
     public record MotorRating(double horsepower, int volts) {}
 
+    /** Most amps of motors at a voltage. */
+    public record MotorAmps(double amps, int volts) {}
+
     public SwitchRating {
         motorRatings = List.copyOf(motorRatings);
+        motorAmps = List.copyOf(motorAmps);
+    }
+
+    private sealed interface Part {
+        record Power(double horsepower) implements Part {}
+
+        record At(List<Integer> volts) implements Part {}
     }
 
     /** Reads what is stamped; what it does not understand states no motor. */
     public static SwitchRating read(String text) {
+        String written = text.replace("½", " 1/2")
+                .replace("¼", " 1/4")
+                .replace("¾", " 3/4")
+                .replace("⅓", " 1/3");
+        List<Part> parts = new ArrayList<>();
+        Matcher part = PART.matcher(written);
+        while (part.find()) {
+            parts.add(part(part));
+        }
+        List<MotorAmps> amps = OF_MOTORS
+                .matcher(written)
+                .results()
+                .map(m -> new MotorAmps(number(m.group(1)), Integer.parseInt(m.group(2))))
+                .toList();
+        return new SwitchRating(text.strip(), paired(parts), amps);
+    }
+
+    private static Part part(Matcher part) {
+        if (part.group(5) == null) {
+            List<Integer> volts = new ArrayList<>(List.of(Integer.parseInt(part.group(6))));
+            if (part.group(7) != null) {
+                volts.add(Integer.parseInt(part.group(7)));
+            }
+            return new Part.At(volts);
+        }
+        return new Part.Power(part.group(5).equalsIgnoreCase("KW") ? power(part) / KILOWATTS_PER_HP : power(part));
+    }
+
+    /** Volts stand behind their power; where the last power has none behind it, they stand before it. */
+    private static List<MotorRating> paired(List<Part> parts) {
+        boolean before = !parts.isEmpty() && parts.get(parts.size() - 1) instanceof Part.Power;
         List<MotorRating> ratings = new ArrayList<>();
-        Matcher rating = RATING.matcher(text);
-        while (rating.find()) {
-            double power = power(rating);
-            double horsepower = rating.group(5).equalsIgnoreCase("KW") ? power / KILOWATTS_PER_HP : power;
-            ratings.add(new MotorRating(horsepower, Integer.parseInt(rating.group(6))));
-            if (rating.group(7) != null) {
-                ratings.add(new MotorRating(horsepower, Integer.parseInt(rating.group(7))));
+        for (int i = 0; i < parts.size(); i++) {
+            int beside = before ? i - 1 : i + 1;
+            if (parts.get(i) instanceof Part.Power power
+                    && beside >= 0
+                    && beside < parts.size()
+                    && parts.get(beside) instanceof Part.At at) {
+                at.volts().forEach(v -> ratings.add(new MotorRating(power.horsepower(), v)));
             }
         }
-        return new SwitchRating(text.strip(), ratings);
+        return ratings;
+    }
+
+    private static double number(String written) {
+        return Double.parseDouble(written.replace(',', '.'));
     }
 
     /** A decimal number, a fraction, or a whole number with a fraction. */
     private static double power(Matcher rating) {
         if (rating.group(4) != null) {
-            return Double.parseDouble(rating.group(4).replace(',', '.'));
+            return number(rating.group(4));
         }
         double whole = rating.group(1) == null ? 0 : Double.parseDouble(rating.group(1));
         return whole + Double.parseDouble(rating.group(2)) / Math.max(1, Double.parseDouble(rating.group(3)));
@@ -59,17 +113,24 @@ public record SwitchRating(String text, List<MotorRating> motorRatings) {
      *
      * @param horsepower rated output of the motor, hp
      * @param volts the voltage it is to run on, V
+     * @param amps what the motor takes at that voltage, A; empty where it is not known
      */
-    public Optional<Sentence> objection(double horsepower, int volts) {
+    public Optional<Sentence> objection(double horsepower, int volts, Optional<Double> amps) {
         if (text.isEmpty()) {
             return Optional.empty();
+        }
+        Optional<MotorAmps> ofMotors =
+                motorAmps.stream().filter(a -> isAt(a.volts(), volts)).max(Comparator.comparingDouble(MotorAmps::amps));
+        if (motorRatings.isEmpty() && ofMotors.isPresent() && amps.isPresent()) {
+            return ofMotors.filter(a -> a.amps() < amps.orElseThrow() * 0.99)
+                    .map(a -> Sentence.of(
+                            "objection.tooFewAmps", inHundredths(a.amps()), volts, inHundredths(amps.orElseThrow())));
         }
         if (motorRatings.isEmpty()) {
             return Optional.of(Sentence.of("objection.noMotorRating", text));
         }
-        List<MotorRating> there = motorRatings.stream()
-                .filter(r -> r.volts() * SAME_VOLTS >= volts && r.volts() <= volts * SAME_VOLTS)
-                .toList();
+        List<MotorRating> there =
+                motorRatings.stream().filter(r -> isAt(r.volts(), volts)).toList();
         if (there.isEmpty()) {
             return Optional.of(Sentence.of("objection.otherVolts", volts));
         }
@@ -77,6 +138,10 @@ public record SwitchRating(String text, List<MotorRating> motorRatings) {
         return most >= horsepower * 0.99
                 ? Optional.empty()
                 : Optional.of(Sentence.of("objection.tooSmall", inHundredths(most), volts, inHundredths(horsepower)));
+    }
+
+    private static boolean isAt(int stamped, int volts) {
+        return stamped * SAME_VOLTS >= volts && stamped <= volts * SAME_VOLTS;
     }
 
     private static String inHundredths(double horsepower) {

@@ -382,7 +382,7 @@ public final class Workup {
         return plate().flatMap(p -> facts.supply()
                 .volts()
                 .flatMap(v -> SwitchRating.read(facts.gear().rating())
-                        .objection(motor.sizingWatts().orElseThrow() / Plate.WATTS_PER_HP, v)));
+                        .objection(motor.sizingWatts().orElseThrow() / Plate.WATTS_PER_HP, v, p.ampsAt(v))));
     }
 
     /** The worst the engine finds in the chosen plan; empty where nothing is dangerous. */

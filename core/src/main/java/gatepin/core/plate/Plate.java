@@ -61,6 +61,11 @@ public record Plate(
         ratings = List.copyOf(ratings);
     }
 
+    /** The rated current at a voltage, A; empty where the plate is silent. */
+    public Optional<Double> ampsAt(int volts) {
+        return at(volts).flatMap(Rating::amps);
+    }
+
     /** The family: as known, or as the capacitors say, or else the commonest one. */
     public MotorFamily likelyFamily() {
         return extras.family().orElseGet(() -> {

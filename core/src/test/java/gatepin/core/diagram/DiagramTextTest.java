@@ -221,4 +221,33 @@ class DiagramTextTest {
                     .doesNotThrowAnyException();
         }
     }
+
+    @ParameterizedTest(name = "{0}")
+    @DisplayName("articles and nuts are no leads; what may be two things, or changes nothing, is asked")
+    @CsvSource(delimiter = '|', textBlock = """
+                    L1 T1 A WIRE NUT ON T2 T3 T5 L2 T4 T8 INTERCHANGE T5 T8          | - T1 T4 T8 T2 T3 T5 T5 T8 |
+                    L1: T1. L2: T4 T8. JOIN T2 T3 T5 WITH A NUT. SWAP T5 AND T8      | - T1 T4 T8 T2 T3 T5 T5 T8 |
+                    L1 T1, L2 T4 T8, T2 T3 T5 IN ONE NUT                             | - T1 T4 T8 T2 T3 T5       |
+                    N.C. T9, L1 T1, L2 T4 T8, T2-T3-T5 TOGETHER                      | - T1 T4 T8 T2 T3 T5       |
+                    CAP T2 T3 T5, L1 T1, L2 T4 T8                                    | - T1 T4 T8 T2 T3 T5       |
+                    L1 T1  L2 T4 T8  CAP T6 T7  JOIN T2 T3 T5                        |                           | a capacitor between them
+                    L1 T1 T3 T5 L2 T2 T4 T8 REVERSE T1 AND T3                        |                           | changes nothing
+                    """)
+    void neverInSilence(String typed, String column, String question) {
+        DiagramText read = DiagramText.read(typed, List.of());
+        if (column != null) {
+            assertThat(read.columns())
+                    .singleElement()
+                    .satisfies(c -> assertThat(words(c).replaceAll("[|/]", " ")
+                                    .replaceAll("\\s+", " ")
+                                    .strip())
+                            .isEqualTo(column));
+        }
+        if (question == null) {
+            assertThat(read.questions()).isEmpty();
+            assertThat(read.doubts()).isEmpty();
+        } else {
+            assertThat(read.questions()).anyMatch(q -> q.contains(question));
+        }
+    }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import gatepin.core.gear.SwitchRating.MotorRating;
 import gatepin.core.supply.Region;
 import gatepin.core.words.Wording;
+import java.util.Optional;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,10 +28,20 @@ class SwitchRatingTest {
                 "0.75 kW 230 V                 | 0.5  | 230 | ",
                 "2 HP 240 V                    | 0.5  | 115 | other voltages, not for 115 V",
                 "20 A 125 V lighting           | 0.5  | 115 | no rating for motors",
+                "250V 1HP 125V 1/2HP           | 1    | 115 | rated for 0.50 hp at 115 V",
+                "250V 1HP 125V 1/2HP           | 1    | 230 | ",
+                "120 VAC - 1 HP / 240 VAC - 2 HP | 2  | 115 | rated for 1.00 hp at 115 V",
+                "15A 125VAC 10A 250VAC 3/4HP 125-250VAC | 0.75 | 115 | ",
+                "15A 125V 3/4HP, 10A 250V 1-1/2HP | 1.5 | 115 | rated for 0.75 hp at 115 V",
+                "¾ HP 125 V                    | 0.75 | 115 | ",
+                "16(8)A 250V~                  | 0.5  | 230 | ",
+                "16(8)A 250V~                  | 2    | 230 | motors of 8.00 A at 230 V; this one takes 12.00 A",
+                "16(8)A 250V~                  | 0.5  | 115 | no rating for motors",
+                "16A 250V~                     | 0.5  | 230 | no rating for motors",
                 "''                            | 5    | 115 | "
             })
     void aHorsepowerRatingAtTheVoltageMustCoverTheMotor(String stamped, double hp, int volts, String objection) {
-        var found = SwitchRating.read(stamped).objection(hp, volts);
+        var found = SwitchRating.read(stamped).objection(hp, volts, Optional.of(12 * hp / 2));
 
         if (objection == null) {
             assertThat(found).isEmpty();

@@ -16,6 +16,7 @@ import gatepin.core.plan.Across;
 import gatepin.core.plan.Plan;
 import gatepin.core.plan.PlanCost;
 import gatepin.core.plan.PlanResult;
+import gatepin.core.plate.Plate;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.supply.Region;
 import gatepin.web.lane.Finding;
@@ -24,6 +25,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -44,6 +46,9 @@ final class PlanWords {
                 .ifPresent(o -> findings.add(Finding.bad(
                         "The switch is not for this motor",
                         file.say(o) + ". Its horsepower at the voltage must cover the motor's.")));
+        if (!gear.hasCoils() && file.job().switchRating().isBlank()) {
+            stamped(file).ifPresent(findings::add);
+        }
         boolean momentary = file.facts().rotation().map(RotationPlan::momentary).orElse(false);
         if (momentary && !gear.springReturn() && !gear.hasCoils()) {
             findings.add(Finding.bad(
@@ -62,6 +67,19 @@ final class PlanWords {
                     "Their contact closes only now and then. Plans do without them."));
         }
         return findings;
+    }
+
+    /** What has to be stamped on the switch, while nobody wrote down what is. */
+    private static Optional<Finding> stamped(JobFile file) {
+        return file.plate()
+                .flatMap(p -> file.job().volts().map(v -> {
+                    boolean iec = file.job().region() == Region.IEC;
+                    double power = p.ratedOutputWatts() / (iec ? 1000 : Plate.WATTS_PER_HP);
+                    return Finding.warn(
+                            "What is stamped on the switch is not written down",
+                            "It must bear at least " + String.format(Locale.ROOT, iec ? "%.2f kW" : "%.2f hp", power)
+                                    + " at " + v + " V, as horsepower or kW: a lighting rating does not count.");
+                }));
     }
 
     /** What plans rely on and nobody has seen of the motor. */
