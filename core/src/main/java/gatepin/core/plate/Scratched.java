@@ -30,12 +30,38 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
     /** So many rules in a row lead from a name to its figure. */
     private static final int LEADER = 3;
 
-    private static final Pattern BEHIND = Pattern.compile(
-            "[ \\t]?(?:(H\\.?P|K\\.?W|WATTS?|W)|(V(?:OLTS?)?)|(A(?:MPS?)?)|(HZ|CY(?:C(?:LES?)?)?)|(R\\.?P\\.?M|(?:U|TR|T|1)?/MIN|MIN(?:-1|⁻¹|\\^-1))|(?:MFD|MF|[µU]F)(?:[ ,]{0,2}\\d{2,3}[ ]?V(?:AC)?)?)(?![\\p{L}])\\.?",
-            FLAGS);
+    private static final String UNIT =
+            "[ \\t]?(?:(H\\.?P|K\\.?W|WATTS?|W)|(V(?:OLTS?)?)|(A(?:MPS?)?)|(HZ|CY(?:C(?:LES?)?)?)|(R\\.?P\\.?M|(?:U|TR|T|1)?/MIN|MIN(?:-1|⁻¹|\\^-1))|(?:MFD|MF|[µU]F)(?:[ ,]{0,2}\\d{2,3}[ ]?V(?:AC)?)?)(?![\\p{L}])\\.?";
+    private static final Pattern BEHIND = Pattern.compile(UNIT, FLAGS);
     private static final Pattern BEFORE = Pattern.compile(
             "(?:(H\\.?P|K\\.?W|P|WATTS?)|(V(?:OLTS?|OLTAGE)?|U)|(F\\.?L\\.?A|A(?:MP(?:ERE)?S?)?|I)|(H(?:ERT)?Z|CY(?:C(?:LES?)?)?|FREQ|F)|(R\\.?P\\.?M|SPEED|N))\\.?[:=.…_–\\s-]{0,12}$",
             FLAGS);
+    private static final String NUMERIC = "[\\d.,/–?*#¿□▯…_-]";
+    private static final String ENDS = "(?![\\p{L}\\d])";
+    private static final String BEGINS = "(?<![\\p{L}\\d])";
+    private static final String LETTER = "[" + LIKE_DIGITS + "]";
+
+    /** Where a letter stands for a digit, by what is before and behind it. */
+    private static final Pattern FOR_A_DIGIT = Pattern.compile(
+            String.join(
+                    "|",
+                    // between what numbers are made of, a digit among it
+                    "(?<=\\d" + NUMERIC + "?)" + LETTER + "(?=" + NUMERIC + ")",
+                    "(?<=" + NUMERIC + ")" + LETTER + "(?=" + NUMERIC + "?\\d)",
+                    // behind a point or a stroke, or behind digits that have one: 8.S A, 0.7S, 11.ZA
+                    "(?<=\\d[.,/]\\d{0,4})" + LETTER + "(?:" + ENDS + "|(?=" + UNIT + "))",
+                    "(?<=(?:HP|KW|AMPS?|A)[ =:]{1,2}[.,])" + LETTER + ENDS,
+                    // before a point or a stroke: l.5, O/4
+                    BEGINS + LETTER + "(?=[.,/]\\d)",
+                    // the last digit before its unit, or all of them: 24OV, l HP
+                    "(?<=\\d)" + LETTER + "(?=\\p{L})(?=" + UNIT + ")",
+                    BEGINS + "[XIO](?=[ \\t]" + UNIT + ")",
+                    BEGINS + "l(?=[ \\t]" + UNIT + ")",
+                    // X for any digit, first or last: xx5, 22X
+                    "(?<=" + NUMERIC + ")X" + ENDS,
+                    "(?:" + BEGINS + "|(?<=X))X(?=" + NUMERIC + "|X" + NUMERIC + ")"),
+            FLAGS);
+
     private static final Pattern LIKE_A_NUMBER =
             Pattern.compile("\\d{2,3}[OIBZ]|[OILZ](?:\\d{2,3}|\\d[.,]\\d+)", FLAGS);
     /** The same with a letter that ends a frame, or begins another mark. */
@@ -100,44 +126,21 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
         return Character.isDigit(c) || SEPARATORS.indexOf(c) >= 0 || GAPS.indexOf(c) >= 0;
     }
 
-    /** Digits, what stands between them, what stands for one; a letter only where digits are on both of its sides, or a point before it. */
+    /** Digits, what stands between them, and what stands for one. */
     private static boolean isPart(String text, int i) {
         char c = at(text, i);
-        if (isNumeric(c)) {
-            return true;
-        }
-        char before = at(text, i - 1);
-        char after = at(text, i + 1);
-        boolean any = Character.toUpperCase(c) == 'X';
-        boolean ends = !Character.isLetterOrDigit(after);
-        boolean isLetter = Character.isLetter(c) && LIKE_DIGITS.indexOf(Character.toUpperCase(c)) >= 0;
-        return isLetter
-                && (isOfANumber(text, i)
-                        || "XIOlxio".indexOf(c) >= 0
-                                && !Character.isLetterOrDigit(before)
-                                && ends
-                                && isUnit(text, i + 1)
-                        || before == '.'
-                                && ends
-                                && !Character.isLetterOrDigit(at(text, i - 2))
-                                && BEFORE.matcher(text.substring(0, i - 1)).find()
-                        || ".,".indexOf(before) >= 0 && Character.isDigit(at(text, i - 2)) && isUnit(text, i + 1)
-                        || isNumeric(before)
-                                && (isNumeric(after) && isFigure(text, i)
-                                        || ends
-                                                && (any
-                                                        || !Character.isDigit(before)
-                                                                && Character.isDigit(at(text, i - 2))))
-                        || ".,/".indexOf(after) >= 0
-                                && Character.isDigit(at(text, i + 2))
-                                && !Character.isLetterOrDigit(before)
-                        || Character.isDigit(before) && (ends && isBroken(text, i) || !ends && isUnit(text, i + 1))
-                        || ends
-                                && !Character.isLetterOrDigit(before)
-                                && isNamed(text, i, "XxlO".indexOf(c) >= 0 ? 1 : 2)
-                        || any
-                                && (isNumeric(after) && !Character.isLetterOrDigit(before)
-                                        || Character.toUpperCase(before) == 'X' && isNumeric(after)));
+        boolean letter = Character.isLetter(c) && LIKE_DIGITS.indexOf(Character.toUpperCase(c)) >= 0;
+        return isNumeric(c)
+                || letter
+                        && (FOR_A_DIGIT
+                                        .matcher(text)
+                                        .region(i, text.length())
+                                        .useTransparentBounds(true)
+                                        .lookingAt()
+                                || isOfANumber(text, i)
+                                || !Character.isLetterOrDigit(at(text, i - 1))
+                                        && !Character.isLetterOrDigit(at(text, i + 1))
+                                        && isNamed(text, i, "XxlO".indexOf(c) >= 0 ? 1 : 2));
     }
 
     /** A word of digits with a letter for the first or the last of them, and no frame. */
@@ -165,28 +168,10 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
                 && !Character.isLetter(at(text, name.start() - 1));
     }
 
-    private static boolean isUnit(String text, int i) {
-        return BEHIND.matcher(text).region(i, text.length()).lookingAt();
-    }
-
-    /** Digits with a point or a stroke in them end there. */
-    private static boolean isBroken(String text, int end) {
-        int i = end - 1;
-        while (Character.isDigit(at(text, i))) {
-            i--;
-        }
-        return ".,/".indexOf(at(text, i)) >= 0 && Character.isDigit(at(text, i - 1));
-    }
-
     /** A text ends with a number and its unit. */
     private static boolean isUnit(String head) {
         Matcher name = BEFORE.matcher(head);
         return name.find() && Character.isDigit(at(head, name.start() - 1));
-    }
-
-    /** A digit stands beside it, or next but one: no letters with points. */
-    private static boolean isFigure(String text, int i) {
-        return Stream.of(i - 2, i - 1, i + 1, i + 2).anyMatch(n -> Character.isDigit(at(text, n)));
     }
 
     private static Optional<Scratched> of(String text, int from, int to, boolean behindANumber, boolean namesFirst) {

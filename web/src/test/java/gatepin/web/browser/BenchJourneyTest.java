@@ -103,7 +103,7 @@ class BenchJourneyTest {
         browser.keys("r");
         assertThat(browser.one("svg.by-hand").getAttribute("data-at")).isEqualTo("reverse");
         browser.press("Take it over as the plan");
-        assertThat(browser.all(".step")).hasSize(laid);
+        assertThat(browser.all(".step[data-section=GEAR]")).hasSize(laid);
         assertThat(browser.complaints()).isEmpty();
     }
 
@@ -274,7 +274,7 @@ class BenchJourneyTest {
         browser.press("Power");
         browser.untilText(".reading-line", "start switch clicks out");
         browser.press("Take it over as the plan");
-        assertThat(browser.all(".step")).hasSize(laid);
+        assertThat(browser.all(".step[data-section=GEAR]")).hasSize(laid);
     }
 
     @Test

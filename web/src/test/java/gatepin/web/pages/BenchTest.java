@@ -58,10 +58,10 @@ class BenchTest {
         assertThat(visit.text("[data-part=ticket]")).contains("FORWARD and REVERSE turn opposite ways");
         visit.press("Take it over as the plan");
         assertThat(visit.path()).contains("/wire");
-        assertThat(visit.all(".step")).hasSize(11);
+        assertThat(visit.all(".step[data-section='GEAR']")).hasSize(11);
         assertThat(visit.text("main"))
                 .as("a plan by hand brings what it needs ahead")
-                .contains("of what stands ahead");
+                .contains("What stands ahead");
         visit.go(job + "/log");
         assertThat(visit.text("main")).contains("Plan taken over from the bench, “by hand”");
 
