@@ -36,7 +36,7 @@ export default () => ({
     const step = this.steps[this.current];
     const made = !step.classList.contains('is-made');
     const { section, wire } = step.dataset;
-    const body = new URLSearchParams({ section, wire, made: String(made) });
+    const body = new URLSearchParams({ section, wire, made: String(made), measuredOn: this.$root.dataset.measuredOn });
     this.say('Saving …', 'saving');
     const { answer, failed } = await send(this.$root.dataset.href, body, 'Not saved');
     if (!step.isConnected) return;

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * What is stamped on a switch, such as "1 HP 120 V, 2 HP 240 V" or "250V 1HP 125V 1/2HP". A motor's inrush opens and welds contacts: only a
@@ -79,20 +80,44 @@ public record SwitchRating(String text, List<MotorRating> motorRatings, List<Mot
         return new Part.Power(part.group(5).equalsIgnoreCase("KW") ? power(part) / KILOWATTS_PER_HP : power(part));
     }
 
-    /** Volts stand behind their power; where the last power has none behind it, they stand before it. */
+    /**
+     * Volts stand behind their power in a text that begins with a power and ends with volts, before it in one that begins with volts and ends
+     * with a power. Any other text may be meant either way: then a power between two voltages is taken for the higher one, where it means
+     * less current, and of two at one voltage the smaller counts.
+     */
     private static List<MotorRating> paired(List<Part> parts) {
-        boolean before = !parts.isEmpty() && parts.get(parts.size() - 1) instanceof Part.Power;
+        if (parts.isEmpty()) {
+            return List.of();
+        }
+        boolean powerFirst = parts.get(0) instanceof Part.Power;
+        boolean powerLast = parts.get(parts.size() - 1) instanceof Part.Power;
         List<MotorRating> ratings = new ArrayList<>();
         for (int i = 0; i < parts.size(); i++) {
-            int beside = before ? i - 1 : i + 1;
-            if (parts.get(i) instanceof Part.Power power
-                    && beside >= 0
-                    && beside < parts.size()
-                    && parts.get(beside) instanceof Part.At at) {
-                at.volts().forEach(v -> ratings.add(new MotorRating(power.horsepower(), v)));
+            if (parts.get(i) instanceof Part.Power power) {
+                List<Integer> before = powerFirst && !powerLast ? List.of() : volts(parts, i - 1);
+                List<Integer> behind = powerLast && !powerFirst ? List.of() : volts(parts, i + 1);
+                either(before, behind).forEach(v -> ratings.add(new MotorRating(power.horsepower(), v)));
             }
         }
         return ratings;
+    }
+
+    private static List<Integer> volts(List<Part> parts, int i) {
+        return i >= 0 && i < parts.size() && parts.get(i) instanceof Part.At at ? at.volts() : List.of();
+    }
+
+    /** What both say, or the wider one; where they differ, the highest. */
+    private static List<Integer> either(List<Integer> one, List<Integer> other) {
+        if (one.containsAll(other)) {
+            return one;
+        }
+        if (other.containsAll(one)) {
+            return other;
+        }
+        return List.of(Stream.of(one, other)
+                .flatMap(List::stream)
+                .max(Comparator.naturalOrder())
+                .orElseThrow());
     }
 
     private static double number(String written) {
@@ -129,12 +154,18 @@ public record SwitchRating(String text, List<MotorRating> motorRatings, List<Mot
         if (motorRatings.isEmpty()) {
             return Optional.of(Sentence.of("objection.noMotorRating", text));
         }
-        List<MotorRating> there =
-                motorRatings.stream().filter(r -> isAt(r.volts(), volts)).toList();
-        if (there.isEmpty()) {
+        int nearest = motorRatings.stream()
+                .map(MotorRating::volts)
+                .min(Comparator.comparingInt(v -> Math.abs(v - volts)))
+                .orElseThrow();
+        if (!isAt(nearest, volts)) {
             return Optional.of(Sentence.of("objection.otherVolts", volts));
         }
-        double most = there.stream().mapToDouble(MotorRating::horsepower).max().orElse(0);
+        double most = motorRatings.stream()
+                .filter(r -> r.volts() == nearest)
+                .mapToDouble(MotorRating::horsepower)
+                .min()
+                .orElseThrow();
         return most >= horsepower * 0.99
                 ? Optional.empty()
                 : Optional.of(Sentence.of("objection.tooSmall", inHundredths(most), volts, inHundredths(horsepower)));

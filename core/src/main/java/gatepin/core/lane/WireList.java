@@ -40,13 +40,11 @@ public record WireList(List<Entry> entries) {
                             .toList(),
                     entries);
         }
-        if (workup.hasCoils()) {
-            facts.control()
-                    .map(c -> control(ControlNet.of(c.ladder())).stream()
-                            .map(ControlWire::key)
-                            .toList())
-                    .ifPresent(names -> names(workup, Section.CONTROL, names, entries));
-        }
+        workup.control()
+                .map(c -> control(ControlNet.of(c.ladder())).stream()
+                        .map(ControlWire::key)
+                        .toList())
+                .ifPresent(names -> names(workup, Section.CONTROL, names, entries));
         names(
                 workup,
                 Section.AHEAD,

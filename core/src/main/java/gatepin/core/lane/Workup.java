@@ -10,6 +10,7 @@ import gatepin.core.circuit.HandlePosition;
 import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Winding.Role;
 import gatepin.core.circuit.Wire;
+import gatepin.core.control.ControlRecord;
 import gatepin.core.control.DeadPlan;
 import gatepin.core.control.Duty;
 import gatepin.core.control.Prover;
@@ -385,6 +386,14 @@ public final class Workup {
                         .objection(motor.sizingWatts().orElseThrow() / Plate.WATTS_PER_HP, v, p.ampsAt(v))));
     }
 
+    /** What the switch must at least be rated for, W, while nobody wrote down what is stamped on it; coils have contacts of their own. */
+    public Optional<Double> unratedSwitch() {
+        return plate().filter(p -> facts.supply().volts().isPresent()
+                        && !hasCoils()
+                        && facts.gear().rating().isBlank())
+                .flatMap(p -> motor.sizingWatts());
+    }
+
     /** The worst the engine finds in the chosen plan; empty where nothing is dangerous. */
     Optional<Sentence> planDanger() {
         return memo.of("planDanger", this::workPlanDanger);
@@ -439,12 +448,14 @@ public final class Workup {
                 .isPresent();
     }
 
+    /** The control circuit that is wired: of gear with coils, once its wires are planned. */
+    public Optional<ControlRecord> control() {
+        return facts.control().filter(c -> hasCoils() && checks.isPlanned());
+    }
+
     /** What was read of a dead control circuit, while there is one: what that lacks. */
     public Optional<Sentence> controlDeadLack() {
-        return hasCoils() && checks.isPlanned()
-                ? facts.control()
-                        .flatMap(c -> DeadPlan.of(c.ladder()).lack(facts.gear().done()))
-                : Optional.empty();
+        return control().flatMap(c -> DeadPlan.of(c.ladder()).lack(facts.gear().done()));
     }
 
     /** Every wire of the job that hands make. */

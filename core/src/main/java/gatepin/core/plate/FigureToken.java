@@ -134,7 +134,7 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
     }
 
     /** The name or unit of a figure that stands there by itself, or with digits at it. */
-    private static Optional<FigureToken> name(String text, int at) {
+    static Optional<FigureToken> name(String text, int at) {
         if (at > 0 && Character.isLetter(text.charAt(at - 1))) {
             return Optional.empty();
         }

@@ -26,6 +26,9 @@ public final class PlateText {
     /** Two outputs this far apart, as a factor, are one in two units. */
     private static final double ROUNDED = 1.05;
 
+    /** The last of such words before a figure says that it goes in. */
+    private static final Pattern GOES_IN = Pattern.compile(
+            "\\b(?:INPUT(?![A-Z])|P1\\b)(?!.*\\b(?:OUTPUT(?![A-Z])|P2\\b))", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
     /** So many letters behind the word INPUT still belong to it. */
     private static final int INPUT_REACH = 30;
 
@@ -185,13 +188,10 @@ public final class PlateText {
     private void inputs() {
         for (int i = 0; i < pieces.size(); i++) {
             PlatePiece piece = pieces.get(i);
-            String before = text.substring(0, piece.start()).toUpperCase(Locale.ROOT);
-            int in = Math.max(before.lastIndexOf("INPUT"), before.lastIndexOf("P1"));
-            int out = Math.max(before.lastIndexOf("OUTPUT"), before.lastIndexOf("P2"));
+            String before = text.substring(Math.max(0, piece.start() - INPUT_REACH), piece.start());
             if (piece.kind() == Kind.OUTPUT
                     && piece.value().endsWith("kW")
-                    && in > out
-                    && piece.start() - in < INPUT_REACH) {
+                    && GOES_IN.matcher(before).find()) {
                 pieces.set(
                         i,
                         new PlatePiece(

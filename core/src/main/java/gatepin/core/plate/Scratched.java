@@ -1,7 +1,9 @@
 package gatepin.core.plate;
 
+import gatepin.core.plate.FigureToken.Name;
 import gatepin.core.plate.PlatePiece.Kind;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,60 +18,19 @@ import java.util.stream.Stream;
  *
  * @param start where it begins, with its name where one stands before it
  * @param end where it ends, its unit included
+ * @param figure what is left of the figure itself
  * @param kind which figure it is, by the name before it or the unit behind it
  * @param alone neither a name nor a unit stands at it
  */
-record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
+record Scratched(int start, int end, String figure, Optional<Kind> kind, boolean alone) {
     private static final int FLAGS = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
 
     private static final String SEPARATORS = ".,/–-";
     private static final String GAPS = "?*#¿□▯…_";
-    /** Letters that are taken for digits, and the one that stands for any digit. */
-    private static final String LIKE_DIGITS = "XOILSBZ";
+    /** What may stand between two parts of one figure. */
+    private static final Pattern STROKE = Pattern.compile("(?i)\\s{0,2}(?:[-–/&]|\\bOR\\b)\\s{0,2}");
 
-    /** So many rules in a row lead from a name to its figure. */
-    private static final int LEADER = 3;
-
-    private static final String UNIT =
-            "[ \\t]?(?:(H\\.?P|K\\.?W|WATTS?|W)|(V(?:OLTS?)?)|(A(?:MPS?)?)|(HZ|CY(?:C(?:LES?)?)?)|(R\\.?P\\.?M|(?:U|TR|T|1)?/MIN|MIN(?:-1|⁻¹|\\^-1))|(?:MFD|MF|[µU]F)(?:[ ,]{0,2}\\d{2,3}[ ]?V(?:AC)?)?)(?![\\p{L}])\\.?";
-    private static final Pattern BEHIND = Pattern.compile(UNIT, FLAGS);
-    private static final Pattern BEFORE = Pattern.compile(
-            "(?:(H\\.?P|K\\.?W|P|WATTS?)|(V(?:OLTS?|OLTAGE)?|U)|(F\\.?L\\.?A|A(?:MP(?:ERE)?S?)?|I)|(H(?:ERT)?Z|CY(?:C(?:LES?)?)?|FREQ|F)|(R\\.?P\\.?M|SPEED|N))\\.?[:=.…_–\\s-]{0,12}$",
-            FLAGS);
-    private static final String NUMERIC = "[\\d.,/–?*#¿□▯…_-]";
-    private static final String ENDS = "(?![\\p{L}\\d])";
-    private static final String BEGINS = "(?<![\\p{L}\\d])";
-    private static final String LETTER = "[" + LIKE_DIGITS + "]";
-
-    /** Where a letter stands for a digit, by what is before and behind it. */
-    private static final Pattern FOR_A_DIGIT = Pattern.compile(
-            String.join(
-                    "|",
-                    // between what numbers are made of, a digit among it
-                    "(?<=\\d" + NUMERIC + "?)" + LETTER + "(?=" + NUMERIC + ")",
-                    "(?<=" + NUMERIC + ")" + LETTER + "(?=" + NUMERIC + "?\\d)",
-                    // behind a point or a stroke, or behind digits that have one: 8.S A, 0.7S, 11.ZA
-                    "(?<=\\d[.,/]\\d{0,4})" + LETTER + "(?:" + ENDS + "|(?=" + UNIT + "))",
-                    "(?<=(?:HP|KW|AMPS?|A)[ =:]{1,2}[.,])" + LETTER + ENDS,
-                    // before a point or a stroke: l.5, O/4
-                    BEGINS + LETTER + "(?=[.,/]\\d)",
-                    // the last digit before its unit, or all of them: 24OV, l HP
-                    "(?<=\\d)" + LETTER + "(?=\\p{L})(?=" + UNIT + ")",
-                    BEGINS + "[XIO](?=[ \\t]" + UNIT + ")",
-                    BEGINS + "l(?=[ \\t]" + UNIT + ")",
-                    // X for any digit, first or last: xx5, 22X
-                    "(?<=" + NUMERIC + ")X" + ENDS,
-                    "(?:" + BEGINS + "|(?<=X))X(?=" + NUMERIC + "|X" + NUMERIC + ")"),
-            FLAGS);
-
-    private static final Pattern LIKE_A_NUMBER =
-            Pattern.compile("\\d{2,3}[OIBZ]|[OILZ](?:\\d{2,3}|\\d[.,]\\d+)", FLAGS);
-    /** The same with a letter that ends a frame, or begins another mark. */
-    private static final Pattern LIKE_A_FRAME = Pattern.compile("\\d{2,3}[SL]|[BS]\\d{2,3}", FLAGS);
-
-    private static final Pattern FRAME = Pattern.compile("\\bFR(?:AME)?[\\s.:=-]*$", FLAGS);
-    private static final Pattern DOTTED = Pattern.compile("\\p{L}\\s?(?:…|\\.{2,})", FLAGS);
-    private static final List<Kind> KINDS = List.of(Kind.OUTPUT, Kind.VOLTS, Kind.AMPS, Kind.FREQUENCY, Kind.SPEED);
+    private static final Pattern COLUMN = Pattern.compile("[ \\t]{0,8}");
 
     /** What plates usually say. */
     private static final Map<Kind, List<String>> USUAL = Map.of(
@@ -92,160 +53,7 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
 
     /** Every such figure of a text, outside of what is taken already. */
     static List<Scratched> in(String text, boolean[] taken) {
-        List<Scratched> found = new ArrayList<>();
-        boolean namesFirst = namesFirst(text, taken);
-        int at = 0;
-        while (at < text.length()) {
-            int end = at;
-            while (end < text.length() && !taken[end] && isPart(text, end)) {
-                end++;
-            }
-            if (end > at) {
-                of(text, at, end, at > 0 && taken[at - 1], namesFirst).ifPresent(found::add);
-            }
-            at = Math.max(end, at + 1);
-        }
-        return found;
-    }
-
-    /** The first figure has its name before it: so has every one, more likely than its unit behind it. */
-    private static boolean namesFirst(String text, boolean[] taken) {
-        int first = 0;
-        while (first < text.length() && (taken[first] || !Character.isDigit(text.charAt(first)))) {
-            first++;
-        }
-        Matcher name = BEFORE.matcher(text.substring(0, first));
-        return name.find() && !Character.isLetter(at(text, name.start() - 1));
-    }
-
-    private static char at(String text, int i) {
-        return i >= 0 && i < text.length() ? text.charAt(i) : ' ';
-    }
-
-    private static boolean isNumeric(char c) {
-        return Character.isDigit(c) || SEPARATORS.indexOf(c) >= 0 || GAPS.indexOf(c) >= 0;
-    }
-
-    /** Digits, what stands between them, and what stands for one. */
-    private static boolean isPart(String text, int i) {
-        char c = at(text, i);
-        boolean letter = Character.isLetter(c) && LIKE_DIGITS.indexOf(Character.toUpperCase(c)) >= 0;
-        return isNumeric(c)
-                || letter
-                        && (FOR_A_DIGIT
-                                        .matcher(text)
-                                        .region(i, text.length())
-                                        .useTransparentBounds(true)
-                                        .lookingAt()
-                                || isOfANumber(text, i)
-                                || !Character.isLetterOrDigit(at(text, i - 1))
-                                        && !Character.isLetterOrDigit(at(text, i + 1))
-                                        && isNamed(text, i, "XxlO".indexOf(c) >= 0 ? 1 : 2));
-    }
-
-    /** A word of digits with a letter for the first or the last of them, and no frame. */
-    private static boolean isOfANumber(String text, int i) {
-        int from = i;
-        int to = i + 1;
-        while (Character.isLetterOrDigit(at(text, from - 1))) {
-            from--;
-        }
-        while (Character.isLetterOrDigit(at(text, to))
-                || ".,".indexOf(at(text, to)) >= 0 && Character.isDigit(at(text, to + 1))) {
-            to++;
-        }
-        String word = text.substring(from, to);
-        return (LIKE_A_NUMBER.matcher(word).matches()
-                        || LIKE_A_FRAME.matcher(word).matches() && isNamed(text, from, 1))
-                && !FRAME.matcher(text.substring(0, from)).find();
-    }
-
-    /** The name of a figure, of so many letters at least, leads there. */
-    private static boolean isNamed(String text, int i, int letters) {
-        Matcher name = BEFORE.matcher(text.substring(0, i));
-        return name.find()
-                && name.group().chars().filter(Character::isLetter).count() >= letters
-                && !Character.isLetter(at(text, name.start() - 1));
-    }
-
-    /** A text ends with a number and its unit. */
-    private static boolean isUnit(String head) {
-        Matcher name = BEFORE.matcher(head);
-        return name.find() && Character.isDigit(at(head, name.start() - 1));
-    }
-
-    private static Optional<Scratched> of(String text, int from, int to, boolean behindANumber, boolean namesFirst) {
-        String head = text.substring(0, from);
-        Matcher name = BEFORE.matcher(head);
-        // a name right behind a number is that number's unit
-        boolean named = name.find()
-                && at(head, name.start() - 1) != '.'
-                && !Character.isLetterOrDigit(at(head, name.start() - 1));
-        if (behindANumber || Character.isLetter(at(text, from - 1)) && !named && !isUnit(head)) {
-            return Optional.empty();
-        }
-        int start = from;
-        boolean leads = Character.isLetter(at(text, from - 1))
-                && DOTTED.matcher(text).results().count() > 1;
-        while (start < to && isLeader(text, start, to, leads)) {
-            start++;
-        }
-        int end = to;
-        while (end > start && ".,–-".indexOf(text.charAt(end - 1)) >= 0) {
-            end--;
-        }
-        int rules = end;
-        while (rules > start && text.charAt(rules - 1) == '_') {
-            rules--;
-        }
-        end = end - rules < LEADER ? end : rules;
-        String figure = text.substring(start, end);
-        Matcher behind = BEHIND.matcher(text).region(end, text.length());
-        boolean behindIt = behind.lookingAt();
-        boolean unit = behindIt && (!named || !namesFirst);
-        named &= !unit;
-        // the numerator is gone; behind a unit it is only the other part of a pair
-        boolean half = figure.startsWith("/") && (start > from || !Character.isLetterOrDigit(at(text, from - 1)));
-        boolean gap = half || figure.chars().anyMatch(c -> GAPS.indexOf(c) >= 0 || Character.isLetter(c));
-        boolean somewhere = figure.chars().anyMatch(Character::isDigit) || unit || named;
-        if (!gap || !somewhere || figure.equals("/")) {
-            return Optional.empty();
-        }
-        Optional<Kind> kind = unit ? kind(behind) : named ? kind(name) : Optional.empty();
-        return Optional.of(
-                new Scratched(named ? name.start() : start, unit ? behind.end() : end, kind, !unit && !named));
-    }
-
-    /** Dots, hyphens and rules that lead from a name to its figure. */
-    private static boolean isLeader(String text, int i, int to, boolean leads) {
-        char c = text.charAt(i);
-        if (c == '.' && Character.isDigit(at(text, i + 1))) {
-            return false;
-        }
-        if (c == '_' || c == '…') {
-            int from = i;
-            while (at(text, from - 1) == c) {
-                from--;
-            }
-            int end = i;
-            while (end < to && text.charAt(end) == c) {
-                end++;
-            }
-            int rules = end - from;
-            boolean alone = c == '_' || rules == 2 && text.indexOf("……") == text.lastIndexOf("……");
-            boolean stands = (alone || ".,/".indexOf(at(text, end)) >= 0) && rules < LEADER;
-            return !stands && (leads && at(text, i - 1) != '.' || at(text, i - 1) == c || c == '_');
-        }
-        return ".–-".indexOf(c) >= 0;
-    }
-
-    private static Optional<Kind> kind(Matcher named) {
-        for (int g = 1; g <= KINDS.size(); g++) {
-            if (named.group(g) != null) {
-                return Optional.of(KINDS.get(g - 1));
-            }
-        }
-        return Optional.empty();
+        return new Finder(text, taken).find();
     }
 
     /** Whether a figure that was understood may be another one because of this: the other part of a pair, or the other figure of its kind. */
@@ -253,23 +61,24 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
         if (kind.filter(k -> k == piece.kind()).isPresent()) {
             return true;
         }
-        String between = piece.end() <= start
-                ? text.substring(piece.end(), start)
-                : end <= piece.start() ? text.substring(end, piece.start()) : "|";
-        boolean stroke = between.matches("(?i)\\s{0,2}(?:[-–/&]|\\bOR\\b)\\s{0,2}");
-        boolean column = piece.end() <= start
-                && between.matches("[ \\t]{0,8}")
-                && Character.isDigit(at(text, piece.end() - 1))
-                && alone;
-        return stroke || column;
+        boolean before = piece.end() <= start;
+        int from = before ? piece.end() : end;
+        int to = before ? start : piece.start();
+        if (to < from || to - from > Finder.REACH) {
+            return false;
+        }
+        String between = text.substring(from, to);
+        boolean column =
+                alone && before && COLUMN.matcher(between).matches() && Character.isDigit(text.charAt(piece.end() - 1));
+        return column || STROKE.matcher(between).matches();
     }
 
     /** The question about it. */
     PlatePiece piece(String text) {
         String written = text.substring(start, end);
-        String digits = BEHIND.matcher(written).replaceFirst("").replaceFirst("^[^\\d?*#¿□▯…_]*", "");
-        Pattern like = Pattern.compile(Stream.of(digits.split(""))
-                .map(c -> c.matches("[\\d.,/–-]") ? Pattern.quote(c) : "[\\d.,/-]{1,2}")
+        Pattern like = Pattern.compile(Stream.of(figure.split(""))
+                .map(c ->
+                        Character.isDigit(c.charAt(0)) || SEPARATORS.contains(c) ? Pattern.quote(c) : "[\\d.,/-]{1,2}")
                 .collect(Collectors.joining()));
         List<String> may = kind.map(k -> USUAL.getOrDefault(k, List.of())).orElse(List.of()).stream()
                 .filter(u -> like.matcher(u).matches())
@@ -279,5 +88,296 @@ record Scratched(int start, int end, Optional<Kind> kind, boolean alone) {
                 .asked("A part of “" + written + "” cannot be read."
                         + (may.isEmpty() ? "" : " It may be " + String.join(" or ", may) + ".")
                         + " Write what it says into its field, or leave it open.");
+    }
+
+    /** Goes through one text. */
+    private static final class Finder {
+        /** Letters that are taken for digits, and the one that stands for any digit. */
+        private static final String LIKE_DIGITS = "XOILSBZ";
+
+        private static final String NUMERIC = "[\\d.,/–?*#¿□▯…_-]";
+        private static final String LETTER = "[" + LIKE_DIGITS + "]";
+        private static final String ENDS = "(?![\\p{L}\\d])";
+        private static final String BEGINS = "(?<![\\p{L}\\d])";
+
+        /** Where a letter stands for a digit, by the signs and digits around it. */
+        private static final Pattern FOR_A_DIGIT = Pattern.compile(
+                String.join(
+                        "|",
+                        // between what numbers are made of, a digit among it
+                        "(?<=\\d" + NUMERIC + "?)" + LETTER + "(?=" + NUMERIC + ")",
+                        "(?<=" + NUMERIC + ")" + LETTER + "(?=" + NUMERIC + "?\\d)",
+                        // behind digits that have a point or a stroke: 8.S, 0.7S
+                        "(?<=\\d[.,/]\\d{0,4})" + LETTER + ENDS,
+                        // before a point or a stroke: l.5, O/4
+                        BEGINS + LETTER + "(?=[.,/]\\d)",
+                        // X for any digit, first or last: xx5, 22X
+                        "(?<=" + NUMERIC + ")X" + ENDS,
+                        "(?:" + BEGINS + "|(?<=X))X(?=" + NUMERIC + "|X" + NUMERIC + ")"),
+                FLAGS);
+
+        /** Behind these digits a letter with the unit at it is a digit: 24OV, 11.ZA. */
+        private static final Pattern DIGITS_BEFORE = Pattern.compile("(?<=\\d|\\d[.,/])" + LETTER, FLAGS);
+
+        private static final Pattern LIKE_A_NUMBER =
+                Pattern.compile("\\d{2,3}[OIBZ]|[OILZ](?:\\d{2,3}|\\d[.,]\\d+)", FLAGS);
+        /** The same with a letter that ends a frame, or begins another mark. */
+        private static final Pattern LIKE_A_FRAME = Pattern.compile("\\d{2,3}[SL]|[BS]\\d{2,3}", FLAGS);
+
+        private static final Pattern NUMBER =
+                Pattern.compile("(?<![\\p{L}\\d.,/?*#¿□▯…_-])\\.?\\d(?:[\\d.,/-]*\\d)?(?![\\d?*#¿□▯…_])", FLAGS);
+
+        private static final Pattern FRAME = Pattern.compile("\\bFR(?:AME)?[\\s.:=-]{0,4}$", FLAGS);
+        private static final Pattern DOTTED = Pattern.compile("\\p{L}\\s?(?:…|\\.{2,})", FLAGS);
+        private static final Pattern OF_CAPACITOR =
+                Pattern.compile("[ \\t]?(?:MFD|MF|[µμu]F)(?:[ ,]{0,2}\\d{2,3} ?V(?:AC)?)?" + ENDS, FLAGS);
+        /** I 2.9: the letter is itself a name. */
+        private static final Pattern NUMBER_BEHIND = Pattern.compile("[\\s:=.…_–-]{1,12}\\d");
+
+        private static final String LEADS = ":=.…_–-";
+
+        /** So many signs at most lead from a name to its figure, or stand between two figures that belong together. */
+        private static final int REACH = 12;
+
+        /** So many rules in a row lead from a name to its figure. */
+        private static final int LEADER = 3;
+
+        private static final int LONGEST_NUMBER = 8;
+
+        private final String text;
+        private final boolean[] taken;
+        /** The names and units of figures, as the rest of the plate is read by, by where they begin and where they end. */
+        private final Map<Integer, FigureToken> begins = new HashMap<>();
+
+        private final Map<Integer, FigureToken> ends = new HashMap<>();
+        private final boolean namesFirst;
+        private final boolean dotted;
+        private final boolean doubleDots;
+
+        Finder(String text, boolean[] taken) {
+            this.text = text;
+            this.taken = taken;
+            for (int i = 0; i < text.length(); i++) {
+                if (!taken[i]) {
+                    FigureToken.name(text, i).ifPresent(this::note);
+                }
+            }
+            this.namesFirst = namesFirst();
+            this.dotted = DOTTED.matcher(text).results().limit(2).count() > 1;
+            this.doubleDots = text.indexOf("……") != text.lastIndexOf("……");
+        }
+
+        private void note(FigureToken name) {
+            begins.put(name.start(), name);
+            ends.putIfAbsent(name.end(), name);
+            // its point may be the first of those that lead to the figure
+            if (name.text().endsWith(".")) {
+                ends.put(name.end() - 1, name);
+            }
+        }
+
+        List<Scratched> find() {
+            List<Scratched> found = new ArrayList<>();
+            int at = 0;
+            while (at < text.length()) {
+                int end = at;
+                while (end < text.length() && !taken[end] && isPart(end)) {
+                    end++;
+                }
+                if (end > at && !(at > 0 && taken[at - 1])) {
+                    of(at, end).ifPresent(found::add);
+                }
+                at = Math.max(end, at + 1);
+            }
+            return found;
+        }
+
+        /** More numbers have only a name before them than only a unit behind them: so has this one, more likely. */
+        private boolean namesFirst() {
+            int names = 0;
+            Matcher number = NUMBER.matcher(text);
+            while (number.find()) {
+                boolean before = nameBefore(number.start())
+                        .filter(n -> !isWord(n.start() - 1))
+                        .isPresent();
+                boolean behind = unitBehind(number.end()).isPresent();
+                names += before == behind ? 0 : before ? 1 : -1;
+            }
+            return names > 0;
+        }
+
+        private char at(int i) {
+            return i >= 0 && i < text.length() ? text.charAt(i) : ' ';
+        }
+
+        private boolean isWord(int i) {
+            return Character.isLetterOrDigit(at(i));
+        }
+
+        /** The name that leads to a place. */
+        private Optional<FigureToken> nameBefore(int i) {
+            int from = i;
+            while (from > 0
+                    && i - from < REACH
+                    && !ends.containsKey(from)
+                    && (Character.isWhitespace(at(from - 1)) || LEADS.indexOf(at(from - 1)) >= 0)) {
+                from--;
+            }
+            return Optional.ofNullable(ends.get(from))
+                    .filter(n -> n.name().filter(Name::before).isPresent());
+        }
+
+        /** The unit at a place, or one blank behind it; right behind a letter, too, for that may stand for a digit. */
+        private Optional<FigureToken> unitBehind(int i) {
+            int from = at(i) == ' ' || at(i) == '\t' ? i + 1 : i;
+            Optional<FigureToken> name = from >= text.length()
+                    ? Optional.empty()
+                    : Character.isLetter(at(from - 1)) ? nameAtALetter(from) : Optional.ofNullable(begins.get(from));
+            return name.filter(n -> n.name().filter(Name::after).isPresent());
+        }
+
+        private Optional<FigureToken> nameAtALetter(int i) {
+            return FigureToken.name(text.substring(i, Math.min(text.length(), i + REACH)), 0)
+                    .map(n -> new FigureToken(i, i + n.end(), n.text(), n.name(), n.ownUnit()));
+        }
+
+        /** Digits, what stands between them, and what stands for one. */
+        private boolean isPart(int i) {
+            char c = at(i);
+            if (Character.isDigit(c) || SEPARATORS.indexOf(c) >= 0 || GAPS.indexOf(c) >= 0) {
+                return true;
+            }
+            if (!Character.isLetter(c) || LIKE_DIGITS.indexOf(Character.toUpperCase(c)) < 0) {
+                return false;
+            }
+            return isAt(FOR_A_DIGIT, i)
+                    || isAt(DIGITS_BEFORE, i)
+                            && Character.isLetter(at(i + 1))
+                            && unitBehind(i + 1).isPresent()
+                    || isOfANumber(i)
+                    || isAlone(i, "XxIiOol".indexOf(c) >= 0, "XxlO".indexOf(c) >= 0 ? 1 : 2);
+        }
+
+        private boolean isAt(Pattern pattern, int i) {
+            return pattern.matcher(text)
+                    .region(i, text.length())
+                    .useTransparentBounds(true)
+                    .lookingAt();
+        }
+
+        /** One letter is all of the figure: it has its unit behind it, or its name, of so many letters at least, before it. */
+        private boolean isAlone(int i, boolean unitTells, int letters) {
+            if (isWord(i - 1)
+                    || isWord(i + 1)
+                    || begins.containsKey(i)
+                            && NUMBER_BEHIND
+                                    .matcher(text)
+                                    .region(i + 1, text.length())
+                                    .lookingAt()) {
+                return false;
+            }
+            boolean behindAPoint = at(i - 1) == '.' && !isWord(i - 2);
+            return unitTells && at(i + 1) != '.' && unitBehind(i + 1).isPresent()
+                    || nameBefore(behindAPoint ? i - 1 : i)
+                            .filter(n ->
+                                    n.text().chars().filter(Character::isLetter).count() >= letters)
+                            .isPresent();
+        }
+
+        /** A word of digits with a letter for the first or the last of them, and no frame. */
+        private boolean isOfANumber(int i) {
+            int from = i;
+            int to = i + 1;
+            while (isWord(from - 1) && to - from <= LONGEST_NUMBER) {
+                from--;
+            }
+            while ((isWord(to) || ".,".indexOf(at(to)) >= 0 && Character.isDigit(at(to + 1)))
+                    && to - from <= LONGEST_NUMBER) {
+                to++;
+            }
+            String word = text.substring(from, to);
+            boolean like = LIKE_A_NUMBER.matcher(word).matches()
+                    || LIKE_A_FRAME.matcher(word).matches() && nameBefore(from).isPresent();
+            return like
+                    && !FRAME.matcher(text.substring(Math.max(0, from - REACH), from))
+                            .find();
+        }
+
+        private Optional<Scratched> of(int from, int to) {
+            // a name right behind a number is that number's unit, one behind a point a part of an abbreviation
+            Optional<FigureToken> name =
+                    nameBefore(from).filter(n -> !isWord(n.start() - 1) && at(n.start() - 1) != '.');
+            boolean behindAUnit = Optional.ofNullable(ends.get(from))
+                    .filter(n -> Character.isDigit(at(n.start() - 1)))
+                    .isPresent();
+            if (Character.isLetter(at(from - 1)) && name.isEmpty() && !behindAUnit) {
+                return Optional.empty();
+            }
+            int start = from;
+            while (start < to && isLeader(start, to, Character.isLetter(at(from - 1)) && dotted)) {
+                start++;
+            }
+            int end = withoutRules(start, to);
+            String figure = text.substring(start, end);
+            // the numerator is gone; behind a unit it is only the other part of a pair
+            boolean half = figure.startsWith("/") && (start > from || !isWord(from - 1));
+            boolean gap = half || figure.chars().anyMatch(c -> GAPS.indexOf(c) >= 0 || Character.isLetter(c));
+            Matcher capacitor = OF_CAPACITOR.matcher(text).region(end, text.length());
+            boolean ofCapacitor = capacitor.lookingAt();
+            Optional<FigureToken> unit = unitBehind(end).filter(u -> name.isEmpty() || !namesFirst);
+            boolean named = name.isPresent() && unit.isEmpty() && !ofCapacitor;
+            boolean alone = unit.isEmpty() && !named && !ofCapacitor;
+            if (!gap || figure.equals("/") || alone && figure.chars().noneMatch(Character::isDigit)) {
+                return Optional.empty();
+            }
+            Optional<Kind> kind = unit.or(() -> named ? name : Optional.empty())
+                    .flatMap(FigureToken::name)
+                    .map(Name::kind);
+            return Optional.of(new Scratched(
+                    named ? name.orElseThrow().start() : start,
+                    ofCapacitor ? capacitor.end() : unit.map(FigureToken::end).orElse(end),
+                    figure,
+                    kind,
+                    alone));
+        }
+
+        /** Where a figure ends: dots, hyphens and rows of rules behind it are not its own. */
+        private int withoutRules(int start, int to) {
+            int end = to;
+            while (end > start && ".,–-".indexOf(at(end - 1)) >= 0) {
+                end--;
+            }
+            int rules = end;
+            while (rules > start && at(rules - 1) == '_') {
+                rules--;
+            }
+            return end - rules < LEADER ? end : rules;
+        }
+
+        /**
+         * Dots, hyphens and rules that lead from a name to its figure.
+         *
+         * @param leads a name stands right before, on a plate that has such leaders
+         */
+        private boolean isLeader(int i, int to, boolean leads) {
+            char c = at(i);
+            if (c != '_' && c != '…') {
+                return ".–-".indexOf(c) >= 0 && !(c == '.' && Character.isDigit(at(i + 1)));
+            }
+            int from = i;
+            while (at(from - 1) == c && i - from < LEADER) {
+                from--;
+            }
+            int end = i;
+            while (end < to && at(end) == c && end - from < LEADER) {
+                end++;
+            }
+            int rules = end - from;
+            boolean isGap = c == '_' || rules == 2 && !doubleDots || ".,/".indexOf(at(end)) >= 0;
+            if (rules < LEADER && isGap) {
+                return false;
+            }
+            return c == '_' || leads && at(i - 1) != '.' || at(i - 1) == c;
+        }
     }
 }

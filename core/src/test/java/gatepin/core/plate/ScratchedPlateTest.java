@@ -54,6 +54,9 @@ class ScratchedPlateTest {
                 continue;
             }
             scratched++;
+            assertThat(sound.doubts())
+                    .as("a sound plate has no gap")
+                    .noneMatch(d -> d.question().contains("cannot be read"));
             PlateText read = PlateText.read(gone);
             for (Kind kind : Kind.FIGURES) {
                 Optional<String> is = read.value(kind);
@@ -87,6 +90,11 @@ class ScratchedPlateTest {
                     VOLTS 115 / 2*0   AMPS 11 / 5.5  HP 3/4      | VOLTS
                     VOLTS: 115-230  AMPS: 11.0-5._  RPM: 1725    | AMPS
                     1725/…425 RPM  60/50 HZ  230 V  1 HP  6 A    | SPEED
+                    DREHZAHL 14?0 SPANNUNG 230 STROM 2,9 FREQUENZ 50 | SPEED
+                    1/2 HP 115 VOLTS 7.2 AMPS 17?5 REVS 60 CYCLES    | SPEED
+                    HORSEPOWER 1/? VOLTAGE 115 CURRENT 7.2 SPEED 1725 | OUTPUT
+                    0,5 KW 230 VOLT 2,? AMPERE 50 HERTZ 1425 TR/MIN  | AMPS
+                    1/2 HP 115 V 7.2 A 60 ~ 1?25 REV. PER MIN        | SPEED
                     HP x  VOLTS 230  AMPS 12  RPM 1725  HZ 60    | OUTPUT
                     """)
     void asTyped(String text, Kind gone) {

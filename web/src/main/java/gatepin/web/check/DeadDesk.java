@@ -1,8 +1,10 @@
 package gatepin.web.check;
 
+import gatepin.core.Sentence;
 import gatepin.core.ahead.AheadRecord;
 import gatepin.core.ahead.DeadLineUp;
 import gatepin.core.check.DeadRead;
+import gatepin.core.check.DeadRead.Shows;
 import gatepin.core.control.ControlRecord;
 import gatepin.core.control.DeadCheck;
 import gatepin.core.control.DeadPlan;
@@ -12,6 +14,7 @@ import gatepin.core.wire.Section;
 import gatepin.web.lane.Act;
 import gatepin.web.lane.Acts;
 import gatepin.web.lane.EventStore;
+import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
@@ -37,18 +40,14 @@ public class DeadDesk {
      */
     public void read(long jobId, Section section, DeadRead read) {
         acts.on(jobId, Seen.any(Parts.CHECKS), act -> {
-            boolean same = act.before()
-                    .facts()
-                    .gear()
-                    .done()
-                    .shown(section, read.about())
-                    .equals(Optional.of(read.shows()));
-            switch (section) {
-                case AHEAD -> ahead(act, read, same);
-                case CONTROL -> control(act, read, same);
+            Sentence said = switch (section) {
+                case AHEAD -> ahead(act, read);
+                case CONTROL -> control(act, read);
                 case GEAR -> throw new StaleEdit(Parts.CHECKS);
-            }
-            if (!same) {
+            };
+            Optional<Shows> before = act.before().facts().gear().done().shown(section, read.about());
+            if (!before.equals(Optional.of(read.shows()))) {
+                act.note(Kind.SAVED, said);
                 events.read(act, section, read);
             }
             return List.of();
@@ -59,33 +58,31 @@ public class DeadDesk {
         return reads.findFirst().orElseThrow(() -> new StaleEdit(part));
     }
 
-    private static void ahead(Act act, DeadRead read, boolean same) {
+    private static Sentence ahead(Act act, DeadRead read) {
         DeadLineUp.Read asked = asked(
                 act.before().workup().standsAhead().dead().reads().stream()
                         .filter(r -> r.key().equals(read.about())),
                 AheadRecord.PART);
-        if (!same) {
-            act.saved(
-                    said("log.aheadRead", asked.agrees(read.shows())),
-                    asked.a().id(),
-                    asked.b().id());
-        }
+        return said(
+                "log.aheadRead",
+                asked.agrees(read.shows()),
+                asked.a().id(),
+                asked.b().id());
     }
 
-    private static void control(Act act, DeadRead read, boolean same) {
+    private static Sentence control(Act act, DeadRead read) {
         DeadCheck asked = asked(
-                act.before().facts().control().stream()
+                act.before().workup().control().stream()
                         .flatMap(c -> DeadPlan.of(c.ladder()).checks().stream())
                         .filter(c -> c.key().equals(read.about())),
                 ControlRecord.PART);
-        if (!same) {
-            act.saved(
-                    said("log.controlRead", asked.agrees(read.shows())),
-                    asked.hold().isEmpty() ? "nothing" : String.join(", ", asked.hold()));
-        }
+        return said(
+                "log.controlRead",
+                asked.agrees(read.shows()),
+                asked.hold().isEmpty() ? "nothing" : String.join(", ", asked.hold()));
     }
 
-    private static String said(String key, boolean agrees) {
-        return agrees ? key : key + ".wrong";
+    private static Sentence said(String key, boolean agrees, Object... of) {
+        return Sentence.of(agrees ? key : key + ".wrong", of);
     }
 }

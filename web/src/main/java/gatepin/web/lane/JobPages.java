@@ -64,7 +64,9 @@ public class JobPages {
             still.versions().forEach((part, version) -> seen.put(part.key(), version));
         }
         model.addAttribute("seen", seen);
-        MeasuredOn.onPage(MeasuredOn.of(file, about(file)));
+        MeasuredOn shown = MeasuredOn.of(file, about(file));
+        MeasuredOn.onPage(shown);
+        model.addAttribute(MeasuredOn.FIELD, shown.written());
     }
 
     /** The motor in a line, by its plate. */

@@ -33,6 +33,8 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     private static final String BETWEEN = "|";
     private static final Set<Part<?>> OF_THE_MOTOR =
             Set.of(Parts.WINDINGS, Plate.PART, Parts.FOUND_PHOTOS, Parts.PLATE_PHOTOS);
+    /** Of a motor and its wiring. */
+    private static final Set<Part<?>> OF_THE_WIRING = Set.of(Parts.CHECKS, Parts.WIRES);
 
     /** What a room keeps that readings are taken of: another is told by another word. */
     public interface Thing {
@@ -141,7 +143,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
 
     private void holdAgainst(MeasuredOn now, Map<Part<?>, Integer> parts) {
         boolean ofMotor = OF_THE_MOTOR.stream().anyMatch(p -> isAdded(parts, p));
-        boolean ofWiring = isAdded(parts, Parts.CHECKS);
+        boolean ofWiring = OF_THE_WIRING.stream().anyMatch(p -> isAdded(parts, p));
         if ((ofMotor || ofWiring) && motor != now.motor) {
             throw new Another(words, now.words);
         }
@@ -154,7 +156,7 @@ public record MeasuredOn(long motor, String wiring, String things, String words)
     }
 
     private static boolean isEvidence(Part<?> part) {
-        return OF_THE_MOTOR.contains(part) || part == Parts.CHECKS || part == Parts.MAP;
+        return OF_THE_MOTOR.contains(part) || OF_THE_WIRING.contains(part) || part == Parts.MAP;
     }
 
     private static boolean isAdded(Map<Part<?>, Integer> parts, Part<?> part) {

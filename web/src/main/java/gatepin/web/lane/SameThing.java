@@ -33,7 +33,7 @@ class SameThing implements HandlerInterceptor, WebMvcConfigurer {
         evidence.put(Pattern.compile("/windings/.*"), Parts.WINDINGS);
         evidence.put(Pattern.compile("/plate/photos"), Parts.PLATE_PHOTOS);
         evidence.put(Pattern.compile("/found/photos"), Parts.FOUND_PHOTOS);
-        evidence.put(Pattern.compile("/(cold|live|control/read|ahead/read)(/.*)?"), Parts.CHECKS);
+        evidence.put(Pattern.compile("/(cold|live)(/.*)?"), Parts.CHECKS);
         evidence.put(Pattern.compile("/switch/map/(buzz|chart)"), Parts.MAP);
         return evidence;
     }

@@ -47,7 +47,7 @@ public record WireLine(
     public static List<WireLine> all(JobFile file, ChosenPlan plan, Making making) {
         Supply supply = file.supply().orElseThrow();
         Map<String, ControlPage.WireRow> control =
-                file.facts().control().map(c -> ControlPage.wires(c.ladder())).orElse(Map.of());
+                file.workup().control().map(c -> ControlPage.wires(c.ladder())).orElse(Map.of());
         Map<String, AheadPage.WireRow> ahead = new AheadPage(file).wires();
         List<WireLine> lines = new ArrayList<>();
         for (Entry entry : file.workup().wireList().entries()) {

@@ -11,6 +11,7 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
+import org.jsoup.nodes.Element;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -67,6 +68,28 @@ class EvidenceTest {
         one.press("Write it down");
 
         refused("plan ", "the wires as found", "OL");
+    }
+
+    @Test
+    @DisplayName("a wire that was made on one plan, or on one motor, is none of another's, though it has the same name")
+    void wiresOfAnotherPlanOrMotor() {
+        Gates gates = new Gates(one);
+        String job = gates.wireListOfASixLeadMotor("Evidence jointer");
+        one.all(".step").forEach(wire -> gates.tick(wire, true));
+        other.go(job + "/switch").press(other.all("a.plan-choice").get(1)).press("Use plan");
+        other.go(job + "/wire");
+        List<Element> inBoth = other.all(".step.is-made");
+        assertThat(inBoth).isNotEmpty();
+
+        var answer = gates.tick(inBoth.get(0), false);
+
+        assertThat(answer.statusCode()).isEqualTo(409);
+        assertThat(answer.body()).contains("Not saved: the motor or the plan was changed in another window");
+        assertThat(other.go(job + "/wire").all(".step.is-made")).hasSameSizeAs(inBoth);
+
+        one.go(job + "/wire");
+        other.go(job + "/exchange").type("#name", "Wired before").press("Put it on the shelf");
+        assertThat(gates.tick(inBoth.get(0), true).statusCode()).isEqualTo(409);
     }
 
     @Test

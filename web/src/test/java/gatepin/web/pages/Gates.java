@@ -198,7 +198,9 @@ public final class Gates {
                 "wire",
                 wire.attr("data-wire"),
                 "made",
-                "" + made);
+                "" + made,
+                "measuredOn",
+                visit.one("[data-href]").attr("data-measured-on"));
     }
 
     /** Ticks every wire of the list, one after another. */

@@ -75,7 +75,7 @@ class GatesTest {
             "one press saves and goes on only where what was saved is good: a doubt is looked at first, and the pin stays in")
     void aDoubtIsLookedAtFirst() {
         String on = "Save, on to the next gate";
-        gates.bringIn("Doubtful machine");
+        gates.bringIn("Machine of a doubtful plate");
         visit.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM")
                 .press("Read it into the fields")
                 .press(on);

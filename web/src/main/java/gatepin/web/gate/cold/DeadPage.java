@@ -18,9 +18,7 @@ public final class DeadPage {
 
     DeadPage(JobFile file) {
         this.file = file;
-        this.ladder = file.workup().hasCoils() && file.facts().gear().plan().isPresent()
-                ? file.facts().control().map(ControlRecord::ladder)
-                : Optional.empty();
+        this.ladder = file.workup().control().map(ControlRecord::ladder);
         this.ahead = new AheadPage(file);
     }
 

@@ -46,9 +46,11 @@ final class PlanWords {
                 .ifPresent(o -> findings.add(Finding.bad(
                         "The switch is not for this motor",
                         file.say(o) + ". Its horsepower at the voltage must cover the motor's.")));
-        if (!gear.hasCoils() && file.job().switchRating().isBlank()) {
-            stamped(file).ifPresent(findings::add);
-        }
+        file.workup()
+                .unratedSwitch()
+                .map(w ->
+                        stamped(w, file.job().volts().orElseThrow(), file.job().region()))
+                .ifPresent(findings::add);
         boolean momentary = file.facts().rotation().map(RotationPlan::momentary).orElse(false);
         if (momentary && !gear.springReturn() && !gear.hasCoils()) {
             findings.add(Finding.bad(
@@ -70,16 +72,14 @@ final class PlanWords {
     }
 
     /** What has to be stamped on the switch, while nobody wrote down what is. */
-    private static Optional<Finding> stamped(JobFile file) {
-        return file.plate()
-                .flatMap(p -> file.job().volts().map(v -> {
-                    boolean iec = file.job().region() == Region.IEC;
-                    double power = p.ratedOutputWatts() / (iec ? 1000 : Plate.WATTS_PER_HP);
-                    return Finding.warn(
-                            "What is stamped on the switch is not written down",
-                            "It must bear at least " + String.format(Locale.ROOT, iec ? "%.2f kW" : "%.2f hp", power)
-                                    + " at " + v + " V, as horsepower or kW: a lighting rating does not count.");
-                }));
+    private static Finding stamped(double watts, int volts, Region region) {
+        String power = region == Region.IEC
+                ? String.format(Locale.ROOT, "%.2f kW", watts / 1000)
+                : String.format(Locale.ROOT, "%.2f hp", watts / Plate.WATTS_PER_HP);
+        return Finding.warn(
+                "What is stamped on the switch is not written down",
+                "It must bear at least " + power + " at " + volts
+                        + " V, as horsepower or kW: a lighting rating does not count.");
     }
 
     /** What plans rely on and nobody has seen of the motor. */

@@ -183,7 +183,7 @@ final class PaperPage {
     }
 
     private Optional<ControlRecord> control() {
-        return plan.isPresent() && file.workup().hasCoils() ? file.facts().control() : Optional.empty();
+        return plan.isPresent() ? file.workup().control() : Optional.empty();
     }
 
     /** The ladder of contactors. */

@@ -12,6 +12,7 @@ import gatepin.web.ahead.AheadPage;
 import gatepin.web.drawing.WiringPicture;
 import gatepin.web.lane.JobFile;
 import gatepin.web.lane.JobPages;
+import gatepin.web.lane.MeasuredOn;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.WiringWords;
@@ -130,16 +131,21 @@ class WireController {
         try {
             desk.tick(id, section, wire, made);
         } catch (StaleEdit stale) {
-            return ResponseEntity.status(HttpStatus.CONFLICT)
-                    .body(
-                            Map.of(
-                                    "message",
-                                    "Not saved: the wire list was changed in another window, and has no such wire any more. Reload the page to see it."));
+            return notSaved("the wire list was changed in another window, and has no such wire any more.");
+        } catch (MeasuredOn.Another another) {
+            return notSaved(
+                    "the motor or the plan was changed in another window; this page shows the wires of before.");
         }
-        WireList now = pages.file(id).workup().wireList();
+        JobFile file = pages.file(id);
+        WireList now = file.workup().wireList();
         String words = now.isComplete()
-                ? "Saved. Every wire is made."
+                ? "Saved. " + file.evidence().lack(Gate.WIRE).map(file::say).orElse("Every wire is made.")
                 : "Saved. " + now.made() + " of " + now.entries().size() + " made.";
         return ResponseEntity.ok(Map.of("message", words, "made", now.made()));
+    }
+
+    private static ResponseEntity<Map<String, Object>> notSaved(String why) {
+        return ResponseEntity.status(HttpStatus.CONFLICT)
+                .body(Map.of("message", "Not saved: " + why + " Reload the page to see how it stands now."));
     }
 }

@@ -20,12 +20,14 @@ import gatepin.web.lane.PartStore;
 import gatepin.web.lane.Seen;
 import gatepin.web.lane.StaleEdit;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.stereotype.Service;
 
 /** What a person does to the wires of a job. */
 @Service
 public class WireDesk {
+    /** What the log says of a tick, and of one that is taken back; and why what was read of the wire counts no more then. */
+    private record Told(String made, String unmade, String change) {}
+
     private final Acts acts;
     private final EventStore events;
     private final PartStore parts;
@@ -55,7 +57,9 @@ public class WireDesk {
                 return List.of();
             }
             events.made(act, section, name, made);
-            act.note(made ? Kind.MADE : Kind.UNMADE, said(act, section, name, "log.", made ? "made" : "unmade"));
+            Told told = told(section);
+            Object[] ends = ends(act, section, name);
+            act.note(made ? Kind.MADE : Kind.UNMADE, Sentence.of(made ? told.made() : told.unmade(), ends));
             if (made) {
                 return List.of();
             }
@@ -64,7 +68,7 @@ public class WireDesk {
             } else {
                 events.changed(act, section);
             }
-            return List.of(new Change(Fact.WIRES, said(act, section, name, "change.", "unmade")));
+            return List.of(new Change(Fact.WIRES, Sentence.of(told.change(), ends)));
         });
     }
 
@@ -76,19 +80,24 @@ public class WireDesk {
         };
     }
 
-    /** Of the gear both ends as they are read out, of the other sections as they are marked. */
-    private static Sentence said(Act act, Section section, String name, String where, String what) {
+    private static Told told(Section section) {
+        return switch (section) {
+            case GEAR -> new Told("log.made", "log.unmade", "change.unmade");
+            case CONTROL -> new Told("log.controlMade", "log.controlUnmade", "change.controlUnmade");
+            case AHEAD -> new Told("log.aheadMade", "log.aheadUnmade", "change.aheadUnmade");
+        };
+    }
+
+    /** Of the gear both ends as they are read out, of the other sections the wire as it is marked. */
+    private static Object[] ends(Act act, Section section, String name) {
         if (section != Section.GEAR) {
-            String of = section == Section.CONTROL ? "control" : "ahead";
-            return Sentence.of(
-                    where + of + what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1),
-                    name.replace(">", "–"));
+            return new Object[] {name.replace(">", "–")};
         }
         Wire wire = act.before().facts().gear().plan().orElseThrow().wires().stream()
                 .filter(w -> w.key().equals(name))
                 .findFirst()
                 .orElseThrow();
-        return Sentence.of(where + what, wire.from().label(), wire.to().label());
+        return new Object[] {wire.from().label(), wire.to().label()};
     }
 
     /**
