@@ -11,11 +11,16 @@ class EmptyYardTest {
     void itTeachesAndTakesTheFirstMachine() {
         try (var context = RunningGatePin.on(RunningDatabase.startNew("empty"), "gatepin.demo=false")) {
             Visit visit = new Visit(RunningGatePin.address(context));
-            assertThat(visit.go("/").text("main"))
-                    .contains("An empty yard", "Open a shop.", "Bring in a machine.", "Take the paper");
+            assertThat(visit.go("/").path())
+                    .as("before there is a yard there are wires")
+                    .isEqualTo("/wires");
+            assertThat(visit.text("main")).contains("Make it a job.", "Go through the gates.", "Take the paper");
             visit.go("/jobs/new");
             assertThat(visit.text("main")).contains("There is no shop yet");
-            visit.go("/").press("Open the first shop").type("#name", "My shop").press("Open the shop");
+            visit.go("/")
+                    .press(visit.one("a[href='/shops/new']"))
+                    .type("#name", "My shop")
+                    .press("Open the shop");
             visit.type("#machine", "First press").press("Open the job");
             assertThat(visit.path()).endsWith("/safe");
             visit.go("/");

@@ -14,6 +14,7 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What the marks of a motor's leads mean, worked out: every way to give its leads to windings under which each column of the
@@ -87,7 +88,17 @@ public final class MarkMeanings {
      * @param columns the columns of the diagram, each with its interchange; one that is not stated has two blank marks
      */
     public static List<Leads> of(Known known, List<Connection> columns) {
-        return of(known, columns, new Budget(ENOUGH));
+        List<Leads> all = of(known, columns, new Budget(ENOUGH));
+        if (!known.plateVolts().isEmpty() || columns.size() != 1) {
+            return all;
+        }
+        // nobody says that it has one voltage only: its one column may be that of the higher of two
+        int volts = columns.get(0).volts();
+        Known ofTwo = new Known(known.marks(), List.of(volts / 2, volts), known.capacitorInside(), known.readings());
+        return Stream.concat(of(ofTwo, columns, new Budget(ENOUGH)).stream(), all.stream())
+                .distinct()
+                .limit(MOST)
+                .toList();
     }
 
     private static List<Leads> of(Known known, List<Connection> columns, Budget budget) {

@@ -7,6 +7,7 @@ import gatepin.core.diagram.Diagram;
 import gatepin.core.found.FoundRecord;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Part;
+import gatepin.core.job.Taken;
 import gatepin.core.machine.Traces;
 import gatepin.core.plan.Wishes;
 import gatepin.core.plate.Plate;
@@ -48,6 +49,7 @@ public final class Parts {
             Traces.Typed.PART,
             Diagram.PART,
             Board.PART,
+            Taken.PART,
             WINDINGS,
             SUPPLY,
             PanelRun.PART,

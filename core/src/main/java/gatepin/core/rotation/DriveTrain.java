@@ -12,8 +12,9 @@ import java.util.List;
  *     it does not matter, for each is seen facing its own end
  */
 public record DriveTrain(List<DriveStage> stages, boolean shaftPointsLikeTool) {
+    /** Nothing between them is the tool on the shaft itself. */
     public DriveTrain {
-        stages = List.copyOf(stages);
+        stages = stages.isEmpty() ? List.of(DriveStage.direct()) : List.copyOf(stages);
     }
 
     /** Tool speed over motor speed. */

@@ -76,6 +76,11 @@ public record FacePicture(int width, int height, List<Node> nodes, List<Bar> bar
 
     /** The face of a known switch with what it joins at FORWARD, to know it by. */
     public static FacePicture of(SwitchKind kind) {
+        return of(kind, HandlePosition.FORWARD);
+    }
+
+    /** The face of a known switch with what it joins in a position of its handle. */
+    public static FacePicture of(SwitchKind kind, HandlePosition position) {
         Map<Terminal, int[]> at = new HashMap<>();
         List<Node> nodes = new ArrayList<>();
         kind.places().forEach((terminal, place) -> {
@@ -83,7 +88,7 @@ public record FacePicture(int width, int height, List<Node> nodes, List<Bar> bar
             at.put(terminal, here);
             nodes.add(new Node(terminal.label(), here[0], here[1], true));
         });
-        List<Bar> bars = kind.chart().closedIn(HandlePosition.FORWARD).stream()
+        List<Bar> bars = kind.chart().closedIn(position).stream()
                 .map(c ->
                         new Bar(path(at.getOrDefault(c.a(), new int[2]), at.getOrDefault(c.b(), new int[2])), "joined"))
                 .toList();

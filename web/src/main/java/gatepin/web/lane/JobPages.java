@@ -4,6 +4,7 @@ import gatepin.core.Problem;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Part;
+import gatepin.core.job.Taken;
 import gatepin.core.lane.Parts;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -50,6 +51,15 @@ public class JobPages {
                 file.lane().hindrances(here, file.evidence().lack(here)).stream()
                         .map(file::say)
                         .toList());
+        model.addAttribute(
+                "takenAsUsual",
+                file.facts()
+                        .kept()
+                        .find(Taken.PART)
+                        .filter(t -> !file.lane().pin(here).isOpen())
+                        .flatMap(t -> t.at(here))
+                        .map(file::say)
+                        .orElse(""));
         Gate[] gates = Gate.values();
         model.addAttribute("before", here.ordinal() == 0 ? null : gates[here.ordinal() - 1]);
         model.addAttribute("ways", file.ways());

@@ -83,10 +83,14 @@ public final class MakingWords {
 
     /** What is joined in a splice, and with what. */
     public static String splice(Splice splice) {
+        return joined(splice) + ": " + splice.connector();
+    }
+
+    /** What is joined in a splice, whatever holds it. */
+    public static String joined(Splice splice) {
         return splice.leads().stream().map(Terminal::mark).collect(Collectors.joining(" + "))
                 + (splice.conductors() == 0
                         ? ""
-                        : splice.conductors() == 1 ? " + one conductor" : " + " + splice.conductors() + " conductors")
-                + ": " + splice.connector();
+                        : splice.conductors() == 1 ? " + one conductor" : " + " + splice.conductors() + " conductors");
     }
 }

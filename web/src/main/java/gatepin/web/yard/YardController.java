@@ -97,6 +97,11 @@ class YardController {
 
     @GetMapping("/")
     String yard(@RequestParam(defaultValue = "") String q, Model model) {
+        List<Shop> allShops = shops.all();
+        if (allShops.isEmpty()) {
+            // before there is a yard there are wires
+            return "redirect:/wires";
+        }
         List<String> words = Arrays.stream(q.toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(w -> !w.isEmpty())
                 .toList();
@@ -107,7 +112,6 @@ class YardController {
         inOrder.sort(Comparator.comparing(Row::isDone));
         List<Section> sections = new ArrayList<>();
         int shown = 0;
-        List<Shop> allShops = shops.all();
         for (Shop shop : allShops) {
             List<Stall> stalls = inOrder.stream()
                     .filter(r -> r.shopId() == shop.id())

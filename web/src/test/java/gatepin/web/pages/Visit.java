@@ -263,7 +263,8 @@ public final class Visit {
             // what it shows is there all the time
             return this;
         }
-        return submit(Objects.requireNonNull(there.closest("form"), "a button in no form"), there);
+        Element form = there.hasAttr("form") ? page.getElementById(there.attr("form")) : there.closest("form");
+        return submit(Objects.requireNonNull(form, "a button in no form"), there);
     }
 
     private Visit submit(Element form, Element button) {

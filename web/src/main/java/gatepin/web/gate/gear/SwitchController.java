@@ -32,6 +32,7 @@ import gatepin.web.lane.StaleEdit;
 import gatepin.web.lane.Turn;
 import gatepin.web.lane.WiringWords;
 import gatepin.web.plan.PlanStore.ChosenPlan;
+import gatepin.web.plan.PlanWords;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -115,22 +115,24 @@ public class SwitchDesk {
     Optional<Boolean> take(long jobId, String key) {
         try {
             return Optional.of(acts.together(jobId, () -> {
-                acts.on(jobId, Seen.any(Parts.PLAN), act -> {
-                    Plan plan = plan(act, key);
-                    List<Change> changes = new ArrayList<>(take(act, plan));
-                    changes.addAll(ahead.usual(
-                            act,
-                            act.before()
-                                    .workup()
-                                    .standsAhead()
-                                    .asked(plan.cost().besideProtector())));
-                    return changes;
-                });
+                acts.on(jobId, Seen.any(Parts.PLAN), act -> put(act, plan(act, key)));
                 return pins.pull(jobId, Gate.SWITCH, "").isEmpty();
             }));
         } catch (StaleEdit gone) {
             return Optional.empty();
         }
+    }
+
+    /** Puts a plan that was worked out elsewhere into force; the pin stays in. */
+    public void put(long jobId, Plan plan) {
+        acts.on(jobId, Seen.any(Parts.PLAN), act -> put(act, plan));
+    }
+
+    private List<Change> put(Act act, Plan plan) {
+        List<Change> changes = new ArrayList<>(take(act, plan));
+        changes.addAll(ahead.usual(
+                act, act.before().workup().standsAhead().asked(plan.cost().besideProtector())));
+        return changes;
     }
 
     private Plan plan(Act act, String key) {

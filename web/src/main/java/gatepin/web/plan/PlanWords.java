@@ -1,4 +1,4 @@
-package gatepin.web.gate.gear;
+package gatepin.web.plan;
 
 import gatepin.core.circuit.Carrying;
 import gatepin.core.circuit.Circuit;
@@ -32,14 +32,14 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** Plans in words. */
-final class PlanWords {
+public final class PlanWords {
     private static final List<String> NUMBERS = List.of(
             "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
 
     private PlanWords() {}
 
     /** Whether the switch itself is for this motor and this machine. */
-    static List<Finding> gear(JobFile file, SwitchKind gear) {
+    public static List<Finding> gear(JobFile file, SwitchKind gear) {
         List<Finding> findings = new ArrayList<>();
         file.workup()
                 .switchObjection()
@@ -57,6 +57,13 @@ final class PlanWords {
                     "This handle stays where it is put",
                     "The machine needs one that springs back to OFF: it must not go on when the hand lets go."));
         }
+        findings.addAll(handle(file, gear));
+        return findings;
+    }
+
+    /** What its handle, its contacts and the motor on it are like, whatever is stamped on it. */
+    public static List<Finding> handle(JobFile file, SwitchKind gear) {
+        List<Finding> findings = new ArrayList<>();
         if (!gear.hasOff()) {
             findings.add(Finding.warn(
                     "This handle has no OFF",
@@ -109,7 +116,7 @@ final class PlanWords {
     }
 
     /** Wishes that name terminals of another switch. */
-    static Optional<Finding> otherSwitch(JobFile file) {
+    public static Optional<Finding> otherSwitch(JobFile file) {
         return file.gear()
                 .map(gear -> file.facts().wishes().notOn(gear.chart().terminals()))
                 .filter(missing -> !missing.isEmpty())
@@ -123,7 +130,7 @@ final class PlanWords {
     }
 
     /** What has to stand ahead of the gear, in words; what is needed first. */
-    static List<String> ahead(JobFile file, Plan plan) {
+    public static List<String> ahead(JobFile file, Plan plan) {
         return file.workup().standsAhead().asked(plan.cost().besideProtector()).stream()
                 .sorted(Comparator.comparing(a -> !a.must()))
                 .map(a -> file.say(a.why()))
@@ -131,7 +138,7 @@ final class PlanWords {
     }
 
     /** What a plan means for the motor, beyond what the engine says of its wiring. */
-    static List<Finding> trade(Plan plan, SwitchKind gear, Supply supply) {
+    public static List<Finding> trade(Plan plan, SwitchKind gear, Supply supply) {
         List<Finding> findings = new ArrayList<>();
         if (plan.cost().besideProtector() > 0) {
             findings.add(Finding.warn(
@@ -188,7 +195,7 @@ final class PlanWords {
     }
 
     /** What sets a plan apart from the others, in a line. */
-    static String price(Plan plan, JobFile file) {
+    public static String price(Plan plan, JobFile file) {
         PlanCost cost = plan.cost();
         Supply supply = file.supply().orElseThrow();
         List<String> words = new ArrayList<>();
@@ -225,7 +232,7 @@ final class PlanWords {
     }
 
     /** What the wiring takes. */
-    static Finding effort(Plan plan, String ground) {
+    public static Finding effort(Plan plan, String ground) {
         long splices = plan.wires().stream()
                 .map(Wire::to)
                 .filter(t -> t.is(Type.SPLICE))
@@ -241,7 +248,7 @@ final class PlanWords {
     }
 
     /** What can be said without the engine, while the plate is not read: what joins what, and what stays hot. */
-    static List<Finding> withoutEngine(Plan plan, Circuit circuit, Region region) {
+    public static List<Finding> withoutEngine(Plan plan, Circuit circuit, Region region) {
         Carrying off = Carrying.of(circuit, HandlePosition.OFF);
         String hot = off.hotLeads().stream().map(Terminal::mark).collect(Collectors.joining(", "));
         return List.of(
@@ -256,7 +263,7 @@ final class PlanWords {
                 effort(plan, region.ground()));
     }
 
-    static Finding none(JobFile file, PlanResult result, SwitchKind gear, Supplier<String> wouldDo) {
+    public static Finding none(JobFile file, PlanResult result, SwitchKind gear, Supplier<String> wouldDo) {
         String switchName = gear.name();
         boolean oneWay = file.workup().isOneWay();
         if (!oneWay && gear.isOneWay()) {
