@@ -15,6 +15,8 @@ export default () => ({
     document.addEventListener('click', (event) => { this.goOn(event); });
     document.addEventListener('keydown', (event) => { this.entered(event); }, true);
     document.addEventListener('submit', (event) => { this.busy(event.submitter); sendInPlace(event); });
+    // a shop's clock is that of whoever opens it
+    document.querySelectorAll('input[data-zone]').forEach((field) => { field.value = Intl.DateTimeFormat().resolvedOptions().timeZone || field.value; });
     this.saved();
   },
   // what takes its time says so, and counts the seconds; the way back stops it

@@ -85,18 +85,13 @@ class StraightController {
                 .orElse("look through the switches above");
     }
 
-    /** Who comes back to where a job was made comes to the page. */
-    @GetMapping("/wires/job")
-    String back() {
-        return "redirect:" + Address.PATH;
-    }
-
     /** Makes a job of it: what was chosen is carried into the gates, and what was taken is said there. */
     @PostMapping("/wires/job")
     ModelAndView makeAJob(
             @RequestParam Map<String, String> typed,
             @RequestParam(defaultValue = "") String machine,
             @RequestParam(defaultValue = "0") long shop,
+            @RequestParam(defaultValue = "UTC") String zone,
             Model model) {
         Address address = Address.of(typed);
         StraightPage page = new StraightPage(address, memory);
@@ -106,7 +101,7 @@ class StraightController {
                 .flatMap(r -> r)
                 .filter(r -> !r.plans().isEmpty())
                 .map(r -> StraightPage.plan(r, address.at(Address.PLAN)));
-        Reading<Long> job = desk.make(page.bench(), plan, shop, machine);
+        Reading<Long> job = desk.make(page.bench(), plan, new StraightDesk.Where(shop, zone), machine);
         if (job.value().isPresent()) {
             return new ModelAndView("redirect:/jobs/" + job.value().orElseThrow() + "/safe");
         }

@@ -19,6 +19,7 @@ import gatepin.web.lane.Seen;
 import gatepin.web.shop.ShopStore.Shop;
 import gatepin.web.shop.Shops;
 import gatepin.web.yard.Machines;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -66,6 +67,14 @@ class StraightDesk {
         this.parts = parts;
     }
 
+    /**
+     * Where the machine stands.
+     *
+     * @param shop one of the shops; 0 for the only one, or for one to be opened
+     * @param zone the time zone of whoever asks
+     */
+    record Where(long shop, String zone) {}
+
     /** The shops where such a supply is found, the one opened last first. */
     List<Shop> shopsOf(Region region) {
         return shops.all().stream()
@@ -95,18 +104,18 @@ class StraightDesk {
      * Opens a job with what was chosen; no pin is pulled by it. Gives its id, or what is wrong with the name.
      *
      * @param plan how it is wired; none where no plan was found
-     * @param shop where the machine stands; a shop is opened where there is none of that supply
+     * @param where where the machine stands; a shop is opened where there is none of that supply
      */
     @Transactional
-    public Reading<Long> make(OnTheBench bench, Optional<Plan> plan, long shop, String machine) {
+    public Reading<Long> make(OnTheBench bench, Optional<Plan> plan, Where where, String machine) {
         Region region = bench.choices().mains().region();
         List<Shop> fit = shopsOf(region);
         long in = fit.stream()
-                .filter(s -> s.id() == shop)
+                .filter(s -> s.id() == where.shop())
                 .findFirst()
                 .or(() -> fit.stream().findFirst())
                 .map(Shop::id)
-                .orElseGet(() -> openShop(region));
+                .orElseGet(() -> openShop(region, where.zone()));
         Reading<Long> opened = machines.bringIn(in, machine, "");
         if (opened.value().isEmpty()) {
             return opened;
@@ -139,11 +148,12 @@ class StraightDesk {
         return opened;
     }
 
-    private long openShop(Region region) {
+    private long openShop(Region region, String zone) {
+        String known = ZoneId.getAvailableZoneIds().contains(zone) ? zone : "UTC";
         int number = 1;
         while (true) {
             Reading<Long> opened =
-                    shops.open(number == 1 ? SHOP : SHOP + " " + number, region.name(), "UTC", List.of());
+                    shops.open(number == 1 ? SHOP : SHOP + " " + number, region.name(), known, List.of());
             if (opened.value().isPresent()) {
                 return opened.value().orElseThrow();
             }

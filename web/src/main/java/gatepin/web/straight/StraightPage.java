@@ -60,7 +60,7 @@ public final class StraightPage {
     public record Tile(String name, String hint, String href, boolean chosen, List<Object> pictures) {}
 
     /** One of the four questions. */
-    public record Question(String key, String title, String answer, boolean open, List<Tile> tiles) {}
+    public record Question(String key, String title, String ask, String answer, boolean open, List<Tile> tiles) {}
 
     /** A reading, and what to expect of it. */
     public record ColdRead(String points, String how, String expected) {}
@@ -115,6 +115,7 @@ public final class StraightPage {
         questions.add(question(
                 Address.MOTOR,
                 "Motor",
+                "Which leads come out of your motor?",
                 bench.isOfLid()
                         ? "By your lid: " + String.join(" ", bench.leads().marks())
                         : now.motor().name(),
@@ -129,6 +130,7 @@ public final class StraightPage {
         questions.add(question(
                 Address.MAINS,
                 "Supply",
+                "What comes to your machine?",
                 now.mains().words(),
                 Arrays.stream(Mains.values())
                         .map(m -> new Tile(
@@ -141,6 +143,7 @@ public final class StraightPage {
         questions.add(question(
                 Address.GEAR,
                 "Switch",
+                "Which switch? Its two pictures join what the chart in its cover joins, one way and the other.",
                 now.gear().name(),
                 Choices.GEAR.stream()
                         .map(k -> new Tile(
@@ -153,6 +156,7 @@ public final class StraightPage {
         questions.add(question(
                 Address.TURNS,
                 "Turns",
+                "Which way must it turn?",
                 now.turns().words(),
                 Arrays.stream(Turns.values())
                         .map(t -> new Tile(
@@ -165,10 +169,10 @@ public final class StraightPage {
         return questions;
     }
 
-    private Question question(String key, String title, String answer, List<Tile> tiles) {
+    private Question question(String key, String title, String ask, String answer, List<Tile> tiles) {
         // what was not taken is mended before anything more is asked
         boolean open = bench.questions().isEmpty() ? address.asks(key) : key.equals(Address.MOTOR);
-        return new Question(key, title, answer, open, tiles);
+        return new Question(key, title, ask, answer, open, tiles);
     }
 
     private static PatternPicture picture(Choices choices) {
@@ -198,6 +202,11 @@ public final class StraightPage {
     /** In a line, whose motor is drawn. */
     public String whose() {
         return bench.isOfLid() ? "By your lid; nothing is measured yet." : "By the usual motor, not by yours.";
+    }
+
+    /** Something was typed of plate or lid. */
+    public boolean isTyped() {
+        return !(address.at(Address.PLATE) + address.at(Address.LID)).isEmpty();
     }
 
     /** The longest plate or lid that can be typed. */

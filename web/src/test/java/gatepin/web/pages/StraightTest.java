@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gatepin.core.job.Gate;
 import gatepin.core.straight.Choices;
 import gatepin.core.straight.Mains;
+import gatepin.web.Figures;
 import gatepin.web.RunningDatabase;
 import gatepin.web.RunningGatePin;
 import java.util.List;
@@ -35,6 +36,7 @@ class StraightTest {
             }
             assertThat(first.all("details.question[open]")).isEmpty();
             assertThat(first.all(".wires-told li")).hasSizeGreaterThan(8);
+            Figures.say("newcomer: the first wires on the first page, his own after 4 taps, %d words", words(first));
             assertThat(words(first)).isLessThan(500);
             assertThat(first.all(".good"))
                     .as("nothing is green where nothing was proved")
