@@ -1,11 +1,12 @@
 // The keyboard on the bench: marks are typed, Enter after each.
 import handle from './handle.js';
-import { isPlain } from './keys.js';
+import { isPlain, isTyping } from './keys.js';
 
 export default {
   key(event) {
     if (!this.base()) return;
-    if ((event.ctrlKey || event.metaKey) && !event.altKey && ['z', 'y'].includes(event.key.toLowerCase())) {
+    // in a text field a step back is the text's own
+    if (!isTyping(event) && (event.ctrlKey || event.metaKey) && !event.altKey && ['z', 'y'].includes(event.key.toLowerCase())) {
       const again = event.key.toLowerCase() === 'y' || event.shiftKey;
       if (again) this.redo(); else this.undo();
       event.preventDefault();

@@ -1,6 +1,6 @@
 // Keys that hold on every page; what is typed is saved by going on.
 import { sendInPlace } from './in-place.js';
-import { isPlain } from './keys.js';
+import { isPlain, lettersAreOff, turnLetters } from './keys.js';
 
 const FOLLOWED = ['p', 'u', '[', ']'];
 const ON = 'gatepin:on-to';
@@ -69,7 +69,7 @@ export default () => ({
     if (!isPlain(event)) return;
     const key = event.key.toLowerCase();
     if (key === '?') {
-      this.$refs.keys.showModal();
+      this.showKeys();
       event.preventDefault();
     } else if (key === '/') {
       const field = document.querySelector('[data-key="/"]');
@@ -82,6 +82,10 @@ export default () => ({
     const target = document.querySelector(selector);
     if (target && !target.closest('[hidden]')) { target.click(); event.preventDefault(); }
   },
-  showKeys() { this.$refs.keys.showModal(); },
+  showKeys() {
+    this.$refs.letters.checked = !lettersAreOff();
+    this.$refs.keys.showModal();
+  },
+  letters(event) { turnLetters(!event.currentTarget.checked); },
   hideKeys() { this.$refs.keys.close(); },
 });

@@ -267,4 +267,24 @@ class ScriptTest {
             return true;
         });
     }
+
+    @Test
+    void lettersAreKeysOfThePageUntilTheyAreTurnedOff() {
+        browser.go("/jobs/1/switch").keys("?");
+        assertThat(browser.one("dialog[open]").getText()).contains("Letters and digits are keys of the page");
+        browser.one("dialog input[type='checkbox']").click();
+        browser.press("Close").keys("r");
+        assertThat(browser.one(".handle [aria-pressed='true']").getText()).isEqualTo("FORWARD");
+        browser.go("/jobs/1/switch").keys("r");
+        assertThat(browser.one(".handle [aria-pressed='true']").getText()).as("and stay off").isEqualTo("FORWARD");
+        browser.keys("?");
+        browser.one("dialog input[type='checkbox']").click();
+        browser.press("Close").keys("r");
+        assertThat(browser.one(".handle [aria-pressed='true']").getText()).isNotEqualTo("FORWARD");
+
+        browser.go("/jobs/1/switch").keys(Keys.TAB);
+        assertThat((String) browser.script("return document.activeElement.textContent"))
+                .as("the first of all is past the head")
+                .isEqualTo("Past the head of the page");
+    }
 }
