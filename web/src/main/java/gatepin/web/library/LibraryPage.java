@@ -25,6 +25,7 @@ import gatepin.web.drawing.PatternPicture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
@@ -37,6 +38,17 @@ import java.util.stream.Collectors;
 public record LibraryPage(List<Table> tables, List<Pattern> patterns, List<Face> faces) {
     private static final List<Integer> DUAL = List.of(115, 230);
 
+    /** What people look for when they mean a table. */
+    private static final Map<String, String> ALSO_CALLED = Map.of(
+            "conductors", "wire size gauge cable thickness ampacity",
+            "conductors-metric", "wire size cable thickness cross-section",
+            "cords", "cord cable wire size",
+            "grounds", "ground earth wire size",
+            "full-load", "motor amps horsepower current draw",
+            "full-load-three", "motor amps horsepower current draw",
+            "code-letters", "code letter starting current inrush locked rotor",
+            "marks", "lead wire colour color meaning");
+
     /** µF from volts and amps: 10^6 / (2π f). */
     private static final double MICRO = 1e6 / (2 * Math.PI);
 
@@ -47,9 +59,10 @@ public record LibraryPage(List<Table> tables, List<Pattern> patterns, List<Face>
      * @param source where its figures come from
      */
     public record Table(String id, String title, String source, List<String> head, List<List<String>> rows) {
-        /** A row's words, for the search. */
+        /** A row's words, for the search, with what people call such a table. */
         public String words(List<String> row) {
-            return (title + " " + String.join(" ", row)).toLowerCase(Locale.ROOT);
+            return (title + " " + ALSO_CALLED.getOrDefault(id, "") + " " + String.join(" ", row))
+                    .toLowerCase(Locale.ROOT);
         }
     }
 

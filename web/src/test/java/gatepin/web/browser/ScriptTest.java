@@ -287,4 +287,16 @@ class ScriptTest {
                 .as("the first of all is past the head")
                 .isEqualTo("Past the head of the page");
     }
+
+    @Test
+    void theLibraryFindsWhatPeopleCallAThingAndBeginsFoldedOnAPhone() {
+        browser.go("/library").type("#q", "What is the size of wires?");
+        browser.until(d -> browser.one("#conductors").isDisplayed() && !browser.one("#cautions").isDisplayed());
+        assertThat(browser.one("#cords").isDisplayed()).isTrue();
+        assertThat(browser.one("#faces").isDisplayed()).isFalse();
+        browser.screen(390, 844).go("/library");
+        browser.until(d -> browser.all("details.shelf-part[open]").isEmpty());
+        browser.one("#marks summary").click();
+        assertThat(browser.one("#marks td").isDisplayed()).isTrue();
+    }
 }
