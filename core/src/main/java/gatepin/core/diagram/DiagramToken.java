@@ -134,41 +134,6 @@ record DiagramToken(Kind kind, String text) {
             "HORIZONTAL",
             "VERTICAL");
 
-    /** What plates write in several ways, each with one that is read below. */
-    private static final List<Plainer> PLAINER = List.of(
-            new Plainer("\\bL\\.\\s?V\\b\\.?|\\bL\\.?V\\b|\\bLO\\b", "LOW"),
-            new Plainer("\\bH\\.\\s?V\\b\\.?|\\bH\\.?V\\b|\\bHI\\b", "HIGH"),
-            new Plainer("\\.{2,}", " - "),
-            // a stroke between a group and its line, at the end of a row
-            new Plainer("\\|(?=\\s{0,3}(?:L\\s?[12]|N|LINE\\s?[A-Z12]|JOIN(?:ED)?|TIED?)\\s{0,3}(?:\\n|$))", "-"),
-            new Plainer("\\b(C?CW)[-\\s]?(?:OPE|ODE|OSE|NDE|LE|SE|PE|DE)\\b", "$1"),
-            new Plainer("\\bN\\.\\s?C\\b\\.?|\\bNOT\\s(?:CONNECTED|USED)\\b|\\bUNUSED\\b", "INS SEPARATELY"),
-            // an article is no lead, and what holds leads together says so once
-            new Plainer(
-                    "\\bWITH\\s(?:AN?\\s|ONE\\s|THE\\s)?(?:WIRE\\s?)?(?:NUT|CONNECTOR|CRIMP|SPLICE|SCREW)S?\\b", ""),
-            new Plainer(
-                    "\\b(?:IN|UNDER)\\s(?:AN?|ONE|THE)\\s(?:WIRE\\s?)?(?:NUT|CONNECTOR|CRIMP|SPLICE)\\b", "TOGETHER"),
-            new Plainer(
-                    "\\bAN?\\s(?=(?:WIRE|NUT|CAP|SPLICE|CONNECTOR|SCREW|JUMPER|TERMINAL|CRIMP|LUG|STRAP|SINGLE|SMALL|SEPARATE|PIECE|LINK)\\b)",
-                    ""),
-            new Plainer("\\bWIRE\\s?NUT(?:TED|S)?\\b", "JOIN"),
-            new Plainer("\\bTOGETHER\\s?(?:&|AND)\\s?(?:INS(?:ULATED?)?|TAPED?|CAP(?:PED)?)\\b", "TOGETHER"),
-            new Plainer("\\bCONN\\.?\\sTOGETHER\\b", "TOGETHER"));
-
-    private record Plainer(Pattern written, String plain) {
-        Plainer(String written, String plain) {
-            this(Pattern.compile(written, Pattern.CASE_INSENSITIVE), plain);
-        }
-    }
-
-    private static String plainer(String text) {
-        String plain = text;
-        for (Plainer p : PLAINER) {
-            plain = p.written().matcher(plain).replaceAll(p.plain());
-        }
-        return plain;
-    }
-
     boolean is(Kind... kinds) {
         for (Kind k : kinds) {
             if (kind == k) {
@@ -180,7 +145,7 @@ record DiagramToken(Kind kind, String text) {
 
     /** The words and signs of a text. */
     static List<DiagramToken> of(String text, Collection<String> known) {
-        String plain = plainer(text);
+        String plain = PlainWords.of(text);
         boolean tight =
                 TIGHT_STOP.matcher(plain).find() && !LOOSE_STOP.matcher(plain).find();
         String counted = tight ? TIGHT_STOP.matcher(plain).replaceAll(",") : plain;

@@ -30,7 +30,7 @@ class DiagramTextTest {
     private static final List<Integer> DUAL = List.of(115, 230);
 
     static Stream<String> corpus() {
-        return Stream.of("diagrams.txt", "diagrams-2.txt").flatMap(DiagramTextTest::lines);
+        return Stream.of("diagrams.txt", "diagrams-2.txt", "diagrams-3.txt").flatMap(DiagramTextTest::lines);
     }
 
     private static Stream<String> lines(String file) {
@@ -44,6 +44,26 @@ class DiagramTextTest {
 
     static Stream<String> silent() {
         return corpus().filter(l -> !l.startsWith("?"));
+    }
+
+    @Test
+    void aTableWithTabsIsReadAndOneWithACellTooFewIsAsked() {
+        String table = "\tLOW\tHIGH\nL1\t1,3,8\t1\nL2\t2,4,5\t4,5\nTIE\t-\t2,3,8\n";
+        assertThat(DiagramText.read(table, List.of()).columns())
+                .extracting(DiagramText.Column::joined)
+                .hasSize(2)
+                .last()
+                .hasToString("[[T2, T3, T8]]");
+        for (String spoilt : List.of(
+                table.replace("\t4,5", ""),
+                table.replace("TIE", "WHO"),
+                table.replace("2,3,8", "2,3,FLUX"),
+                table.replace("L2", "L1"))) {
+            DiagramText read = DiagramText.read(spoilt, List.of());
+            assertThat(read.questions().size() + read.doubts().size())
+                    .as(spoilt)
+                    .isPositive();
+        }
     }
 
     @ParameterizedTest(name = "{0}")

@@ -113,7 +113,7 @@ class ReadingFiguresTest {
 
     private static Count diagramsByHand() {
         Count count = new Count();
-        Stream.of("diagram/diagrams.txt", "diagram/diagrams-2.txt")
+        Stream.of("diagram/diagrams.txt", "diagram/diagrams-2.txt", "diagram/diagrams-3.txt")
                 .flatMap(ReadingFiguresTest::lines)
                 .forEach(line -> {
                     String[] sides = line.replaceFirst("^\\? ", "").split(" => ");

@@ -276,7 +276,9 @@ class ScriptTest {
         browser.press("Close").keys("r");
         assertThat(browser.one(".handle [aria-pressed='true']").getText()).isEqualTo("FORWARD");
         browser.go("/jobs/1/switch").keys("r");
-        assertThat(browser.one(".handle [aria-pressed='true']").getText()).as("and stay off").isEqualTo("FORWARD");
+        assertThat(browser.one(".handle [aria-pressed='true']").getText())
+                .as("and stay off")
+                .isEqualTo("FORWARD");
         browser.keys("?");
         browser.one("dialog input[type='checkbox']").click();
         browser.press("Close").keys("r");
@@ -291,7 +293,8 @@ class ScriptTest {
     @Test
     void theLibraryFindsWhatPeopleCallAThingAndBeginsFoldedOnAPhone() {
         browser.go("/library").type("#q", "What is the size of wires?");
-        browser.until(d -> browser.one("#conductors").isDisplayed() && !browser.one("#cautions").isDisplayed());
+        browser.until(d -> browser.one("#conductors").isDisplayed()
+                && !browser.one("#cautions").isDisplayed());
         assertThat(browser.one("#cords").isDisplayed()).isTrue();
         assertThat(browser.one("#faces").isDisplayed()).isFalse();
         browser.screen(390, 844).go("/library");
