@@ -25,7 +25,8 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
             Pattern.compile("(?:" + MIXED + ")|" + NUMBER + "(?:" + STROKE + NUMBER + "){0,4}", FLAGS);
     private static final Pattern ONE = Pattern.compile(NUMBER, FLAGS);
     private static final Pattern STROKES = Pattern.compile(STROKE, FLAGS);
-    private static final Pattern WORD = Pattern.compile("[^\\s,;|]+");
+    /** The comma of a decimal number is a part of its word. */
+    private static final Pattern WORD = Pattern.compile("(?:[^\\s,;|]|(?<=\\d),(?=\\d))+");
 
     /**
      * The name or unit of a figure.
@@ -43,8 +44,14 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
     private static final List<Spelling> SPELLINGS = List.of(
             spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s(?:R\\.?P\\.?M\\.?|SPEED)", Kind.SPEED, "", true, false),
             spelling("(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)\\s?(?:AMPS?|A\\b\\.?)", Kind.AMPS, "", true, true),
+            spelling("R\\.?L\\.?A\\.?", Kind.AMPS, "", true, false),
             spelling("AMPS?\\.?\\s(?:FULL[\\s-]LOAD|F\\.?\\s?L\\.?)", Kind.AMPS, "", true, false),
-            spelling("(?:REV|R|U|TR|T|1|I)?/MIN\\.?|MIN(?:\\.|⁻|\\^)?(?:-1|⁻1|⁻¹|¹)", Kind.SPEED, "", true, true),
+            spelling(
+                    "(?:REV|R|U|TR|T|1|I|GIRI|G|OMW|RPM)?/MIN\\.?|MIN(?:\\.|⁻|\\^)?(?:-1|-¹|⁻1|⁻¹|¹)",
+                    Kind.SPEED,
+                    "",
+                    true,
+                    true),
             spelling("R\\.?\\s?P\\.?\\s?M\\.?|REVS?\\.?", Kind.SPEED, "", true, true),
             spelling("SPEED|DREHZAHL|VITESSE|N[N1]?", Kind.SPEED, "", true, false),
             spelling("H\\.?\\s?P\\.?|HORSE\\s?POWER", Kind.OUTPUT, "hp", true, true),
@@ -55,7 +62,12 @@ record FigureToken(int start, int end, String text, Optional<Name> name, Optiona
             spelling("VOLTAGE|SPANNUNG|TENSION|U[N1]?", Kind.VOLTS, "", true, false),
             spelling("A(?:MP(?:ERE)?S?)?\\.?", Kind.AMPS, "", true, true),
             spelling("AMPERAGE|CURRENT|STROM|COURANT|I[N1]?", Kind.AMPS, "", true, false),
-            spelling("H(?:ERT)?Z\\.?|CY(?:C(?:LES?)?)?\\.?|C\\.?P\\.?S\\.?|C/S", Kind.FREQUENCY, "", true, true),
+            spelling(
+                    "H(?:ERT)?Z\\.?|CICL(?:I|OS)|CY(?:C(?:LES?)?)?\\.?|C\\.?P\\.?S\\.?|C/S",
+                    Kind.FREQUENCY,
+                    "",
+                    true,
+                    true),
             spelling("FREQ(?:UENCY|UENZ)?\\.?|F", Kind.FREQUENCY, "", true, false),
             spelling("PH(?:ASES?|S)?\\.?|Ø|ϕ|φ|~", Kind.PHASE, "", true, true));
 

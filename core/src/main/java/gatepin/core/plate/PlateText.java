@@ -26,6 +26,16 @@ public final class PlateText {
     /** Two outputs this far apart, as a factor, are one in two units. */
     private static final double ROUNDED = 1.05;
 
+    /** Pn = 1,1 kW: its unit says that it is an output. */
+    private static final Pattern POWER = Pattern.compile("\\bP[Nn2]?\\s?=\\s?(?=\\d)");
+
+    /** V1 115 V2 230: the first and the second, where there is a second; their numbers are no figures. */
+    private static final Pattern INDEX = Pattern.compile(
+            "\\b([VAUI])[12](?=\\s{1,3}[:=]?\\s{0,3}\\d{1,3}(?:[.,]\\d{1,2})?(?![\\d/]))", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern SECOND =
+            Pattern.compile("\\b[VU]2\\s{1,3}[:=]?\\s{0,3}\\d{2,3}\\b", Pattern.CASE_INSENSITIVE);
+
     /** The last of such words before a figure says that it goes in. */
     private static final Pattern GOES_IN = Pattern.compile(
             "\\b(?:INPUT(?![A-Z])|P1\\b)(?!.*\\b(?:OUTPUT(?![A-Z])|P2\\b))", Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
@@ -52,6 +62,10 @@ public final class PlateText {
                 .replace("⅓", " 1/3")
                 .replace("⅛", " 1/8")
                 .replace("⅙", " 1/6");
+        written = POWER.matcher(written).replaceAll(m -> " ".repeat(m.group().length()));
+        if (SECOND.matcher(written).find()) {
+            written = INDEX.matcher(written).replaceAll("$1 ");
+        }
         PlateText plate = new PlateText(written.length() > LONGEST ? written.substring(0, LONGEST) : written);
         plate.find();
         return plate;
@@ -70,6 +84,8 @@ public final class PlateText {
         capacitors();
         resets();
         inputs();
+        Together.voltages(pieces, text);
+        Together.signs(pieces, text);
         twice();
         beside(scratched);
         guesses();

@@ -105,6 +105,10 @@ final class PlateWords {
                     Kind.TORQUE,
                     "(?:\\b(?:OUTPUT\\s)?TORQUE[:=.…_\\s]{0,12})(" + NUMBER + ")(?:\\s?(?:" + TORQUE_UNIT + "))?|("
                             + NUMBER + ")\\s?(?:" + TORQUE_UNIT + ")(?:\\s?TORQUE)?"),
+            rule(
+                    Kind.IGNORED,
+                    "\\bSYN(?:C(?:HR(?:ONOUS)?)?)?\\b\\.?(?:\\s(?:SPEED|R\\.?P\\.?M\\.?))?" + LEADS + "(?:" + NUMBER
+                            + ")"),
             rule(Kind.IGNORED, "\\bTHRUST[:=.…_\\s]{0,12}(?:" + NUMBER + ")(?:\\s?(?:LBS?|N|KG)\\b)?"),
             rule(Kind.IGNORED, "\\b(?:IEC|EN)\\s?(?:60)?034(?:-1)?|\\bVDE\\s?0530"),
             rule(Kind.IGNORED, "(?:" + NUMBER + ")\\s?(?:KG|LBS?)\\b"),
@@ -115,11 +119,14 @@ final class PlateWords {
             rule(Kind.CAPACITOR, "(?:\\bC\\b)?" + CAPACITOR),
             rule(
                     Kind.SERVICE_FACTOR,
-                    "(?:\\bS\\.?\\s?F\\b\\.?|\\bSERV(?:ICE)?\\.?\\s?FACT(?:OR)?\\.?)[:=.…_\\s]{0,12}(" + NUMBER + ")"),
-            rule(Kind.CODE, "(?:\\bKVA\\s{0,4})?\\bCODE\\b[:=.…_\\s]{0,12}([A-HJ-NPR-V])\\b"),
+                    "(?:\\bS\\.?\\s?F(?:\\b\\.?|(?=\\d))|\\bSER\\.?\\s?F\\b\\.?|\\bSERV(?:ICE)?\\.?\\s?FACT(?:OR)?\\.?)[:=.…_\\s-]{0,12}("
+                            + NUMBER + ")"),
+            rule(
+                    Kind.CODE,
+                    "(?:\\bKVA\\s{0,4})?\\bCODE\\b[:=.…_\\s]{0,12}([A-HJ-NPR-V])\\b|\\bKVA\\b[:=.…_\\s]{0,12}([A-HJ-NPR-V])\\b"),
             rule(
                     Kind.AMBIENT,
-                    "(?:\\bMAX\\.?\\s{0,4})?\\bAMB(?:IENT)?\\b\\.?[:=.…_\\s]{0,12}(?:TEMP\\.?\\s{0,4})?(\\d{2})\\s?°?\\s?C?\\b"
+                    "(?:\\bMAX\\.?\\s{0,4})?\\bAMB(?:IENT)?(?:\\b\\.?|(?=\\d))[:=.…_\\s]{0,12}(?:TEMP\\.?\\s{0,4})?(\\d{2})\\s?°?\\s?C?\\b"
                             + "|\\b(\\d{2})\\s?°?\\s?C\\s{0,4}(?:MAX\\.?\\s{0,4})?AMB(?:IENT)?\\b\\.?"),
             rule(
                     Kind.RISE,
@@ -136,7 +143,7 @@ final class PlateWords {
                             + "|\\bINT(?:ERMITTENT|\\.)?(?=\\W|$)\\.?|\\b\\d{1,3}\\s?MIN\\b(?!-1|⁻)\\.?|\\b24\\s?HRS?\\b|\\bAIR\\s?OVER\\b)"),
             rule(
                     Kind.FRAME,
-                    "\\b(?:FRAME|FR)\\b\\.?[:=.…_\\s]{0,12}([A-Z]?\\d{2,3}[A-Z]{0,4})\\b|\\bIEC\\s?(\\d{2,3}[A-Z]?)\\b|\\bBG\\s?(\\d{2,3})\\b"
+                    "\\b(?:FRAME|FR)\\b\\.?[:=.…_\\s-]{0,12}([A-Z]?\\d{2,3}[A-Z]{0,4})\\b|\\bIEC\\s?(\\d{2,3}[A-Z]?)\\b|\\bBG\\s?(\\d{2,3})\\b"
                             + "|\\b(\\d{2,3}TC?)\\b"),
             rule(Kind.NOT_REVERSIBLE, "\\bNON?[\\s-]?REV(?:ERSIBLE|\\.)?|\\bNOT REVERSIBLE"),
             rule(Kind.REVERSIBLE, "\\bREV(?:ERSIBLE|\\.)(?=\\s|$|[,;])"),
@@ -172,7 +179,7 @@ final class PlateWords {
     static final List<Rule> NOISE = List.of(rule(
             Kind.IGNORED,
             "\\b(?:TEFC|TENV|ODP|DRIP[\\s-]{0,4}PROOF|TOTALLY ENCLOSED|FAN COOLED|OPEN|ENCL(?:OSURE)?\\b\\.?|AC|A\\.C\\.|MOTOR|INDUCTION|ELECTRIC"
-                    + "|GEARMOTOR|FARM|DUTY|BALL|SLEEVE|HOUSING|LOW|HIGH|MOT\\.?|FULL LOAD|LR|NO\\.?|NR\\.?"
+                    + "|GEARMOTOR|MOTEUR|MOTORE|ELEKTROMOTOR|TYPE|FARM|DUTY|BALL|SLEEVE|HOUSING|LOW|HIGH|MOT\\.?|FULL LOAD|LR|NO\\.?|NR\\.?"
                     + "|REVERSING|P|P2|OUTPUT|INPUT|RATED|LOAD|CAPS?|BEARINGS?)(?=\\s|$|[.,;:])"));
 
     private PlateWords() {}
