@@ -1,6 +1,7 @@
 package gatepin.core.straight;
 
 import gatepin.core.Sentence;
+import gatepin.core.circuit.Supply;
 import gatepin.core.circuit.Wire;
 import gatepin.core.diagram.Column;
 import gatepin.core.diagram.ConnectionReader;
@@ -17,6 +18,7 @@ import gatepin.core.lane.Facts.WirePlan;
 import gatepin.core.machine.Leads;
 import gatepin.core.plate.MotorFamily;
 import gatepin.core.plate.Plate;
+import gatepin.core.plate.VoltageRange;
 import gatepin.core.rotation.DriveTrain;
 import gatepin.core.rotation.RotationPlan;
 import gatepin.core.rotation.StatedRotation;
@@ -131,18 +133,47 @@ public final class OnTheBench {
         return column;
     }
 
-    /** Which way the machine must turn, as far as that was chosen: the motor's own shaft. */
+    /** What of the plate speaks against the chosen supply. */
+    public List<Sentence> objections() {
+        Supply supply = choices.mains().supply();
+        List<Sentence> objections = new ArrayList<>();
+        stamped.plate().ifPresent(p -> {
+            if (p.ratings().stream().noneMatch(r -> VoltageRange.same(r.volts(), supply.volts()))) {
+                objections.add(
+                        Sentence.of("straight.plate.volts", choices.mains().words()));
+            }
+            if (p.hertz() != supply.hertz()) {
+                objections.add(Sentence.of("straight.plate.hertz", p.hertz(), supply.hertz()));
+            }
+        });
+        return objections;
+    }
+
+    /**
+     * Which way the machine must turn, as far as that was chosen: the motor's own shaft. Where it turns both ways, FORWARD is as the
+     * diagram writes it.
+     */
     public RotationPlan rotation() {
         return new RotationPlan(
                 RotationPlan.Machine.usual(Tool.OTHER),
                 ToolMotion.SEEN,
-                choices.turns().work(),
+                choices.turns().bothWays() ? asWritten() : choices.turns().work(),
                 new DriveTrain(List.of(), true),
                 choices.turns().bothWays(),
                 List.of(),
                 false,
                 Optional.empty(),
                 false);
+    }
+
+    private Direction asWritten() {
+        StatedRotation written = column.rotation();
+        if (!written.isStated()) {
+            return Direction.CLOCKWISE;
+        }
+        return written.seenFrom() == End.SHAFT_END
+                ? written.direction()
+                : written.direction().opposite();
     }
 
     /** The voltages of such a motor's plate: two where its halves are joined otherwise for the higher one. */

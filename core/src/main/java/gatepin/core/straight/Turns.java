@@ -33,7 +33,7 @@ public enum Turns {
         return this == BOTH;
     }
 
-    /** Which way it works; both ways, FORWARD is clockwise. */
+    /** Which way it works, where it works one way only. */
     Direction work() {
         return work;
     }

@@ -111,6 +111,12 @@ class OnTheBenchTest {
         assertThat(bench.columns()).extracting(c -> c.connection().volts()).containsExactly(115, 230);
         assertThat(bench.stamped().orElseThrow().outputAsWritten()).isEqualTo("3/4 hp");
         assertThat(bench.intoAJob().all()).isEmpty();
+        assertThat(bench.objections()).isEmpty();
+        assertThat(bench.rotation().worksAsWritten(bench.column().rotation()))
+                .as("FORWARD is as the lid writes it")
+                .contains(true);
+        assertThat(new OnTheBench(Choices.USUAL.with(Mains.V230), "1/2 HP 115 V 7 A 1725 RPM 60 HZ", "").objections())
+                .hasSize(2);
     }
 
     @ParameterizedTest

@@ -51,15 +51,7 @@ public class JobPages {
                 file.lane().hindrances(here, file.evidence().lack(here)).stream()
                         .map(file::say)
                         .toList());
-        model.addAttribute(
-                "takenAsUsual",
-                file.facts()
-                        .kept()
-                        .find(Taken.PART)
-                        .filter(t -> !file.lane().pin(here).isOpen())
-                        .flatMap(t -> t.at(here))
-                        .map(file::say)
-                        .orElse(""));
+        model.addAttribute("takenAsUsual", takenAsUsual(file, here));
         Gate[] gates = Gate.values();
         model.addAttribute("before", here.ordinal() == 0 ? null : gates[here.ordinal() - 1]);
         model.addAttribute("ways", file.ways());
@@ -77,6 +69,20 @@ public class JobPages {
         MeasuredOn shown = MeasuredOn.of(file, about(file));
         MeasuredOn.onPage(shown);
         model.addAttribute(MeasuredOn.FIELD, shown.written());
+    }
+
+    /** What the gate took as usual, until a person has saved something of his own there, or has pulled its pin; blank where nothing. */
+    private static String takenAsUsual(JobFile file, Gate here) {
+        boolean asTaken = Parts.all().stream()
+                .filter(p -> p.gate().equals(Optional.of(here)))
+                .allMatch(p -> file.version(p) <= 1);
+        return file.facts()
+                .kept()
+                .find(Taken.PART)
+                .filter(t -> asTaken && !file.lane().pin(here).isOpen())
+                .flatMap(t -> t.at(here))
+                .map(file::say)
+                .orElse("");
     }
 
     /** The motor in a line, by its plate. */

@@ -13,9 +13,11 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -118,6 +120,15 @@ public class JobStore {
         return jdbc.sql("select id from job where waits is null")
                 .query(Long.class)
                 .list();
+    }
+
+    /** The machines of all shops whose names begin so, in small letters. */
+    public Set<String> machinesCalled(String beginning) {
+        return new HashSet<>(
+                jdbc.sql("select lower(name) from machine where lower(name) like concat(lower(:beginning), '%')")
+                        .param("beginning", beginning)
+                        .query(String.class)
+                        .list());
     }
 
     public boolean machineExists(long shopId, String name) {

@@ -22,7 +22,10 @@ import gatepin.web.yard.Machines;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,7 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 class StraightDesk {
     private static final String SHOP = "My shop";
     private static final String MACHINE = "New machine";
-    private static final int MOST_NAMES = 1000;
 
     private final Shops shops;
     private final Machines machines;
@@ -90,14 +92,12 @@ class StraightDesk {
 
     /** A name that is still free in every shop. */
     String offeredName() {
-        List<Shop> all = shops.all();
-        for (int number = 1; number < MOST_NAMES; number++) {
-            String name = number == 1 ? MACHINE : MACHINE + " " + number;
-            if (all.stream().noneMatch(s -> jobs.machineExists(s.id(), name))) {
-                return name;
-            }
-        }
-        return "";
+        Set<String> taken = jobs.machinesCalled(MACHINE);
+        return IntStream.rangeClosed(1, taken.size() + 1)
+                .mapToObj(n -> n == 1 ? MACHINE : MACHINE + " " + n)
+                .filter(name -> !taken.contains(name.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow();
     }
 
     /**
@@ -135,8 +135,10 @@ class StraightDesk {
         switches.devices(in).stream()
                 .filter(d -> d.kind().equals(bench.choices().gear().key()))
                 .findFirst()
-                .ifPresent(d -> gear.choose(job, Seen.ANY, d.id(), ""));
-        plan.ifPresent(p -> gear.put(job, p));
+                .ifPresent(d -> {
+                    gear.choose(job, Seen.ANY, d.id(), "");
+                    plan.ifPresent(p -> gear.put(job, p));
+                });
         acts.on(job, Seen.any(Taken.PART), act -> {
             Taken taken = bench.intoAJob();
             if (!taken.all().isEmpty()) {

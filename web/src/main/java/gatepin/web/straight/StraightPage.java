@@ -199,6 +199,11 @@ public final class StraightPage {
         return bench.questions().stream().map(asked::say).toList();
     }
 
+    /** What of the plate speaks against the chosen supply. */
+    public List<String> objections() {
+        return bench.objections().stream().map(asked::say).toList();
+    }
+
     /** In a line, whose motor is drawn. */
     public String whose() {
         return bench.isOfLid() ? "By your lid; nothing is measured yet." : "By the usual motor, not by yours.";

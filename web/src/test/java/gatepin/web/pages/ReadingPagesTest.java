@@ -198,7 +198,7 @@ class ReadingPagesTest {
             "the library shows the core's own tables with their sources, and a figure of the Supply gate leads to its table")
     void library() {
         visit.go("/library");
-        assertThat(visit.all("section[id]").stream().map(Element::id))
+        assertThat(visit.all("details.shelf-part[id]").stream().map(Element::id))
                 .contains(
                         "patterns", "faces", "marks", "full-load", "code-letters", "conductors", "frames", "glossary");
         assertThat(visit.text("#full-load")).contains("430.248", "from memory", "1 1/2 20 11.5 11 10");

@@ -17,9 +17,8 @@ class StepsTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
-    private String upToTheSwitch() {
+    private void upToTheSwitch() {
         visit.go("/jobs/new").type("#machine", "Plain job").press("Open the job");
-        String job = visit.path().replace("/safe", "");
         visit.tick("input[name='disconnect'][value='LOOSE']")
                 .tick("input[name='noCapacitor']")
                 .press(ON);
@@ -43,7 +42,6 @@ class StepsTest {
         gates.relyOnTheMarks();
         visit.type("#distance", "40").press(ON);
         visit.press("drill press").press("+ belt").press(ON);
-        return job;
     }
 
     @Test
@@ -51,13 +49,47 @@ class StepsTest {
             "the plain job, from a new machine to Hand over: at most 20 pages and 60 taps besides readings and wire ticks")
     void plainJob() {
         Cost before = visit.cost();
-        String job = upToTheSwitch();
+        upToTheSwitch();
         assertThat(visit.path()).contains("/switch");
         visit.tick("input[name='device'][value='" + switchOf("Cross-corner drum") + "']")
                 .press("Use this switch");
         visit.press("Use plan A, pull the pin");
-        Cost planned = visit.cost().less(before);
+        toItsEnd("plain job", before);
+    }
 
+    @Test
+    @DisplayName("the same straight from the wires: what was chosen there is not asked again")
+    void straightFromTheWires() {
+        Cost before = visit.cost();
+        visit.go("/wires");
+        for (String tile : List.of("Six leads, two voltages", "240 V", "Cross-corner drum", "both ways")) {
+            visit.press(visit.all("details[open] .tile").stream()
+                    .filter(t -> t.selectFirst("strong").text().startsWith(tile))
+                    .findFirst()
+                    .orElseThrow());
+        }
+        visit.type("#machine", "Plain job from the wires").press("Make it a job");
+        visit.tick("input[name='disconnect'][value='LOOSE']")
+                .tick("input[name='noCapacitor']")
+                .press(ON);
+        visit.tick("input[name='nothingConnected']").press(ON);
+        visit.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAPACITOR START")
+                .press("Read it into the fields")
+                .press(ON);
+        assertThat(visit.text(".sheet")).contains("read off no lid yet");
+        visit.press(ON);
+        assertThat(visit.path()).as(visit.text(".findings")).contains("/windings");
+        gates.relyOnTheMarks();
+        visit.type("#distance", "40").press(ON);
+        visit.press("drill press").press("+ belt").press(ON);
+        assertThat(visit.path()).contains("/switch");
+        visit.press("pull the pin");
+        toItsEnd("straight from the wires", before);
+    }
+
+    /** From the wire list to Hand over. */
+    private void toItsEnd(String way, Cost before) {
+        Cost planned = visit.cost().less(before);
         List<Element> wires = visit.all(".step");
         wires.forEach(w -> gates.tick(w, true));
         visit.press("Pull the pin");
@@ -88,7 +120,8 @@ class StepsTest {
         Cost all = visit.cost().less(before);
         int besides = all.taps() - coldly.taps() - lively.taps();
         Figures.say(
-                "plain job: %d pages loaded, %d taps and %d fields besides %d wires and %d readings; to the plan %d pages, %d taps, %d fields",
+                way
+                        + ": %d pages loaded, %d taps and %d fields besides %d wires and %d readings; to the plan %d pages, %d taps, %d fields",
                 all.loads(),
                 besides,
                 all.typed() - coldly.typed() - lively.typed(),

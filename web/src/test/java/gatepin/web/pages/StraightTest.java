@@ -68,12 +68,16 @@ class StraightTest {
         assertThat(visit.go(job + "/rotation").text(".sheet")).contains("nothing lies between the motor's shaft");
         assertThat(visit.go(job + "/wire").all(".step")).hasSizeGreaterThanOrEqualTo(wires);
         assertThat(visit.go(job + "/log").text("main")).contains("Made straight from the wires");
+        visit.go(job + "/diagram").press("Save the diagram");
+        assertThat(visit.go(job + "/diagram").text(".sheet"))
+                .as("what he saved himself is not taken any more")
+                .doesNotContain("read off no lid");
     }
 
     @Test
     @DisplayName("a name that is there already is said at its field, and what was chosen stays")
     void aTakenName() {
-        gates.open("Straight saw");
+        gates.bringIntoAShopOfItsOwn("Straight saw");
         visit.go("/wires?motor=four-lead&supply=120&switch=on-off-2&turns=clockwise");
         visit.type("#machine", "Straight saw").press("Make it a job");
         assertThat(visit.status()).isEqualTo(422);
