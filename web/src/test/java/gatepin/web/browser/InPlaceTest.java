@@ -120,6 +120,7 @@ class InPlaceTest {
         mark();
         int open = browser.all(".checks .open").size();
         browser.online(false).type("#ohms", "OL");
+        browser.script("document.querySelector('.keypad .go').scrollIntoView({block: 'center'})");
         browser.one(".keypad .go").click();
         browser.untilText(".not-sent", "no answer");
         assertThat(browser.one("#ohms").getAttribute("value")).isEqualTo("OL");
