@@ -11,9 +11,9 @@ class EmptyYardTest {
     void itTeachesAndTakesTheFirstMachine() {
         try (var context = RunningGatePin.on(RunningDatabase.startNew("empty"), "gatepin.demo=false")) {
             Visit visit = new Visit(RunningGatePin.address(context));
-            assertThat(visit.go("/").path())
+            assertThat(visit.go("/").path() + " " + visit.text("head title"))
                     .as("before there is a yard there are wires")
-                    .isEqualTo("/wires");
+                    .isEqualTo("/ Straight to the wires · Gate Pin");
             assertThat(visit.text("main")).contains("Make it a job.", "Go through the gates.", "Take the paper");
             visit.go("/jobs/new");
             assertThat(visit.text("main")).contains("There is no shop yet");

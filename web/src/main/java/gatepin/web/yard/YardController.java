@@ -100,7 +100,7 @@ class YardController {
         List<Shop> allShops = shops.all();
         if (allShops.isEmpty()) {
             // before there is a yard there are wires
-            return "redirect:/wires";
+            return "forward:/wires";
         }
         List<String> words = Arrays.stream(q.toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(w -> !w.isEmpty())
