@@ -178,9 +178,12 @@ final class DiagramTable {
         for (int i = 0; i < cases.size(); i++) {
             List<String> parts = new ArrayList<>();
             for (int k = 0; k < kinds.size(); k++) {
-                for (String group : groups(kinds.get(k), cells.get(i).get(k))) {
-                    parts.add(told(kinds.get(k), group));
+                Holds kind = kinds.get(k);
+                Optional<List<String>> groups = groups(kind, cells.get(i).get(k));
+                if (groups.isEmpty()) {
+                    return Optional.empty();
                 }
+                groups.orElseThrow().forEach(group -> parts.add(told(kind, group)));
             }
             String label = cases.get(i).replaceFirst("\\s*:$", "");
             said.add((label.matches("\\d{3}") ? label + " V" : label) + ": " + String.join("; ", parts));
@@ -196,14 +199,49 @@ final class DiagramTable {
         return NOTHING.matcher(cell).matches();
     }
 
-    /** The groups of a cell: of what is joined there may be several. */
-    private static List<String> groups(Holds kind, String cell) {
-        String[] groups = kind == Holds.JOINED ? cell.split("[;/]") : new String[] {cell};
-        return Arrays.stream(groups)
-                .filter(g -> !isNothing(g.strip()))
-                .map(g -> g.replaceAll("(?i)[\\s,;/&+().–-]+|\\bAND\\b", " ")
-                        .strip()
-                        .replaceAll("\\s+", "-"))
+    /**
+     * The groups of a cell: of what is joined there may be several, set apart by semicolons, or by strokes or commas where each of them has
+     * leads that are set apart otherwise. Empty where it could be meant either way.
+     */
+    private static Optional<List<String>> groups(Holds kind, String cell) {
+        if (kind != Holds.JOINED) {
+            return Optional.of(isNothing(cell) ? List.of() : List.of(glued(cell)));
+        }
+        List<String> groups = new ArrayList<>();
+        for (String part : cell.split(";")) {
+            Optional<List<String>> apart = isNothing(part.strip()) ? Optional.of(List.of()) : apart(part, "/,");
+            if (apart.isEmpty()) {
+                return Optional.empty();
+            }
+            groups.addAll(apart.orElseThrow());
+        }
+        return Optional.of(groups);
+    }
+
+    /** Cut at the first of these signs, if each piece is a group; whole, if none is; and each piece likewise at the next sign. */
+    private static Optional<List<String>> apart(String text, String signs) {
+        if (signs.isEmpty()) {
+            return Optional.of(List.of(glued(text)));
+        }
+        List<String> pieces = Arrays.stream(text.split(Pattern.quote(signs.substring(0, 1))))
+                .filter(p -> !glued(p).isEmpty())
                 .toList();
+        long several = pieces.stream().filter(p -> glued(p).contains("-")).count();
+        if (several > 0 && several < pieces.size()) {
+            return Optional.empty();
+        }
+        List<String> groups = new ArrayList<>();
+        for (String piece : several == 0 ? List.of(text) : pieces) {
+            Optional<List<String>> next = apart(piece, signs.substring(1));
+            if (next.isEmpty()) {
+                return Optional.empty();
+            }
+            groups.addAll(next.orElseThrow());
+        }
+        return Optional.of(groups);
+    }
+
+    private static String glued(String leads) {
+        return leads.replaceAll("(?i)[\\s,;/&+().–-]+|\\bAND\\b", " ").strip().replaceAll("\\s+", "-");
     }
 }

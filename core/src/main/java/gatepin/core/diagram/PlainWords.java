@@ -39,7 +39,7 @@ final class PlainWords {
                     "TO REVERSE"),
             new Plainer("\\bCHANGE\\s(?:OVER|ROUND|AROUND)\\b", "INTERCHANGE"),
             new Plainer("\\bSWITCH\\s(?=T?\\d\\s?(?:AND|&)\\s?T?\\d)", "SWAP "),
-            new Plainer("\\bLIVE\\b|(?<!SINGLE[\\s-]|THREE[\\s-]|[13][\\s-])\\bPHASE\\b(?!\\s?\\d)", "HOT"),
+            new Plainer("\\bLIVE\\b|(?<!SINGLE[\\s-]|SPLIT[\\s-]|THREE[\\s-]|[13][\\s-])\\bPHASE\\b(?!\\s?\\d)", "HOT"),
             new Plainer("\\bDUAL(?=\\s(?:VOLT|V\\b))", ""),
             // German
             new Plainer("\\bNIEDERSPANNUNG\\b|\\bNIEDRIGE\\sSPANNUNG\\b", "LOW VOLTAGE"),

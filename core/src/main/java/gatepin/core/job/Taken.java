@@ -1,11 +1,12 @@
 package gatepin.core.job;
 
 import gatepin.core.Sentence;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * What a job took as usual though nobody had seen or said it: its gate says so until its pin is pulled by a person who has looked.
+ * What a job took as usual though nobody had seen or said it: its gate is shut by that until a person has looked and saves it as his own.
  *
  * @param all each thing that was taken
  */
@@ -20,15 +21,19 @@ public record Taken(List<Thing> all) {
     /** What can be taken, and where it has to be looked at. */
     public enum What {
         /** The leads by their marks, joined as they usually are: leads, volts. */
-        COLUMN(Gate.DIAGRAM, "taken.column"),
+        COLUMN(Gate.DIAGRAM, "diagram", "taken.column"),
         /** There is nothing between the motor's shaft and the tool. */
-        SHAFT(Gate.ROTATION, "taken.shaft");
+        SHAFT(Gate.ROTATION, "rotation", "taken.shaft");
 
         private final Gate gate;
+        /** The key of the part that it stands in. */
+        private final String part;
+
         private final String sentence;
 
-        What(Gate gate, String sentence) {
+        What(Gate gate, String part, String sentence) {
             this.gate = gate;
+            this.part = part;
             this.sentence = sentence;
         }
     }
@@ -51,7 +56,14 @@ public record Taken(List<Thing> all) {
                                 t.about().size() <= MOST && t.about().stream().allMatch(a -> a.length() <= LONGEST));
     }
 
-    /** What a gate has to say of it; empty where nothing of its own was taken. */
+    /** What is left of it once a person has saved these parts. */
+    public Taken without(Collection<Part<?>> saved) {
+        return new Taken(all.stream()
+                .filter(t -> saved.stream().noneMatch(p -> p.key().equals(t.what().part)))
+                .toList());
+    }
+
+    /** What a gate lacks of it; empty where nothing of its own was taken. */
     public Optional<Sentence> at(Gate gate) {
         return all.stream()
                 .filter(t -> t.what().gate == gate)

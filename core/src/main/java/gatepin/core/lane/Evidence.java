@@ -5,6 +5,7 @@ import gatepin.core.check.ColdCheck;
 import gatepin.core.check.LiveCheck;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Kept;
+import gatepin.core.job.Taken;
 import gatepin.core.safe.SafeRecord;
 import gatepin.core.verdict.ConnectionCheck;
 import java.util.Arrays;
@@ -148,7 +149,8 @@ public final class Evidence {
                 gate,
                 Stream.concat(questions.stream().map(Supplier::get), ofParts(gate))
                         .flatMap(Optional::stream)
-                        .findFirst());
+                        .findFirst()
+                        .or(() -> kept.find(Taken.PART).flatMap(t -> t.at(gate))));
         return this;
     }
 

@@ -66,6 +66,30 @@ class DiagramTextTest {
         }
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ':',
+            value = {
+                "P2-T1, T2-T3-T5 : [[P2, T1], [T2, T3, T5]]",
+                "P2 T1, T2 T3 T5 : [[P2, T1], [T2, T3, T5]]",
+                "P2 T1; T2, T3, T5 : [[P2, T1], [T2, T3, T5]]",
+                "P2,T1 / T2,T3,T5 : [[P2, T1], [T2, T3, T5]]",
+                "T2/T3/T5 : [[T2, T3, T5]]",
+                "T2, T3 AND T5 : "
+            })
+    void groupsOfATablesCellAreNeverRunTogether(String cell, String joined) {
+        DiagramText read = DiagramText.read("| V | L1 | L2 | JOIN |\n| 230 | P1 | T4 T8 | " + cell + " |", List.of());
+
+        if (joined == null) {
+            assertThat(read.questions()).isNotEmpty();
+        } else {
+            assertThat(read.columns())
+                    .singleElement()
+                    .satisfies(c -> assertThat(c.joined()).hasToString(joined));
+            assertThat(read.questions()).isEmpty();
+        }
+    }
+
     @ParameterizedTest(name = "{0}")
     @MethodSource("silent")
     void diagramsAreReadIntoTheirGroups(String line) {

@@ -8,6 +8,7 @@ import gatepin.core.job.Lane.Drop;
 import gatepin.core.job.Lane.Pin;
 import gatepin.core.job.Part;
 import gatepin.core.job.Relied;
+import gatepin.core.job.Taken;
 import gatepin.web.lane.LogStore.Kind;
 import gatepin.web.shop.ShopStore;
 import java.util.ArrayList;
@@ -41,6 +42,7 @@ public class Acts {
     private final PinStore pins;
     private final LogStore log;
     private final ShopStore shops;
+    private final PartStore parts;
     private final TransactionTemplate transaction;
 
     Acts(
@@ -49,12 +51,14 @@ public class Acts {
             PinStore pins,
             LogStore log,
             ShopStore shops,
+            PartStore parts,
             PlatformTransactionManager transactions) {
         this.jobs = jobs;
         this.files = files;
         this.pins = pins;
         this.log = log;
         this.shops = shops;
+        this.parts = parts;
         this.transaction = new TransactionTemplate(transactions);
         // the job's row is held: nothing of the job can change under the act, and no gaps need to be locked
         transaction.setIsolationLevel(TransactionDefinition.ISOLATION_READ_COMMITTED);
@@ -136,6 +140,7 @@ public class Acts {
         }
         List<Drop> drops = new ArrayList<>(before.lane().dropsAfter(changes));
         drops.forEach(d -> drop(act, d));
+        seenToBeSo(act, seen);
         jobs.saved(jobId, seen.versions().keySet());
         JobFile after = files.inside(jobId);
         List<Drop> fallen = after.workup().fallen();
@@ -143,6 +148,16 @@ public class Acts {
         drops.addAll(fallen);
         conclude(jobId, fallen.isEmpty() ? Optional.of(after) : Optional.empty());
         return drops;
+    }
+
+    /** What a person saves is his own from then on, and not taken as usual any more. */
+    private void seenToBeSo(Act act, Seen seen) {
+        act.before().facts().kept().find(Taken.PART).ifPresent(taken -> {
+            Taken left = taken.without(seen.versions().keySet());
+            if (!left.equals(taken)) {
+                parts.write(act.job(), Taken.PART, left);
+            }
+        });
     }
 
     /** Writes down what the job waits for now, and keeps it loaded once all of it holds. */

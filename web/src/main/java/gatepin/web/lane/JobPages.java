@@ -1,6 +1,7 @@
 package gatepin.web.lane;
 
 import gatepin.core.Problem;
+import gatepin.core.Sentence;
 import gatepin.core.gear.SwitchKind;
 import gatepin.core.job.Gate;
 import gatepin.core.job.Part;
@@ -71,16 +72,10 @@ public class JobPages {
         model.addAttribute(MeasuredOn.FIELD, shown.written());
     }
 
-    /** What the gate took as usual, until a person has saved something of his own there, or has pulled its pin; blank where nothing. */
+    /** What the gate took as usual and lacks for that; blank where nothing. */
     private static String takenAsUsual(JobFile file, Gate here) {
-        boolean asTaken = Parts.all().stream()
-                .filter(p -> p.gate().equals(Optional.of(here)))
-                .allMatch(p -> file.version(p) <= 1);
-        return file.facts()
-                .kept()
-                .find(Taken.PART)
-                .filter(t -> asTaken && !file.lane().pin(here).isOpen())
-                .flatMap(t -> t.at(here))
+        Optional<Sentence> taken = file.facts().kept().find(Taken.PART).flatMap(t -> t.at(here));
+        return taken.filter(t -> file.evidence().lack(here).equals(Optional.of(t)))
                 .map(file::say)
                 .orElse("");
     }

@@ -55,6 +55,13 @@ record Address(Map<String, String> chosen, Choices choices, List<String> unknown
         return chosen.getOrDefault(name, "");
     }
 
+    /** All but the plan that is looked at: what the plans are worked out for. */
+    Map<String, String> asked() {
+        Map<String, String> asked = new LinkedHashMap<>(chosen);
+        asked.remove(PLAN);
+        return asked;
+    }
+
     /** Whether this question is the first that is not answered; what stands under the lid answers for the motor. */
     boolean asks(String question) {
         return QUESTIONS.stream()
@@ -66,8 +73,7 @@ record Address(Map<String, String> chosen, Choices choices, List<String> unknown
 
     /** The same with another choice: a plan belongs to what it was worked out for, and a pattern takes the place of a lid. */
     String with(String name, String value) {
-        Map<String, String> other = new LinkedHashMap<>(chosen);
-        other.remove(PLAN);
+        Map<String, String> other = asked();
         if (name.equals(MOTOR)) {
             other.remove(LID);
         }

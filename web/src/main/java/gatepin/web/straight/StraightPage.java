@@ -48,9 +48,6 @@ import java.util.stream.IntStream;
 
 /** What lies on the bench, and how it is wired: the page that answers at once. */
 public final class StraightPage {
-    /** Less than any winding has, Ω. */
-    private static final double WIRE_OHMS = 0.05;
-
     private final Address address;
     private final OnTheBench bench;
     private final Memory memory;
@@ -80,7 +77,7 @@ public final class StraightPage {
         Mains mains = address.choices().mains();
         Optional<List<Wire>> wires = plan.map(WorkingOrder::of);
         Job job = new Job(
-                -1 - (address.chosen().hashCode() & Integer.MAX_VALUE),
+                -1 - (address.asked().hashCode() & Integer.MAX_VALUE),
                 0,
                 "",
                 "",
@@ -351,7 +348,7 @@ public final class StraightPage {
             if (step.read() instanceof Read.OfCapacitor) {
                 return "swings and climbs";
             }
-            return band.likely() < WIRE_OHMS ? "0 Ω, as a wire" : "some ohms: a winding";
+            return band.isOfAWire() ? "0 Ω, as a wire" : "some ohms: a winding";
         }
     }
 

@@ -30,6 +30,15 @@ public final class Gates {
         return job;
     }
 
+    /** Straight to the wires: takes a picture of the question that lies unfolded. */
+    Gates tapTile(String name) {
+        visit.press(visit.all("details[open] .tile").stream()
+                .filter(t -> t.selectFirst("strong").text().startsWith(name))
+                .findFirst()
+                .orElseThrow());
+        return this;
+    }
+
     /** The same in a shop that nobody else works in. */
     String bringIntoAShopOfItsOwn(String machine) {
         visit.go("/shops/new")
@@ -40,6 +49,11 @@ public final class Gates {
         String job = visit.path().replace("/safe", "");
         passUpToThePlate();
         return job;
+    }
+
+    void passUpToThePlateOf(String job) {
+        visit.go(job + "/safe");
+        passUpToThePlate();
     }
 
     void passUpToThePlate() {

@@ -17,8 +17,7 @@ class StepsTest {
     private final Visit visit = new Visit();
     private final Gates gates = new Gates(visit);
 
-    private void upToTheSwitch() {
-        visit.go("/jobs/new").type("#machine", "Plain job").press("Open the job");
+    private void looseMotorWithAPlate() {
         visit.tick("input[name='disconnect'][value='LOOSE']")
                 .tick("input[name='noCapacitor']")
                 .press(ON);
@@ -26,6 +25,17 @@ class StepsTest {
         visit.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAPACITOR START")
                 .press("Read it into the fields")
                 .press(ON);
+    }
+
+    private void relyingOnTheMarksUpToTheSwitch() {
+        gates.relyOnTheMarks();
+        visit.type("#distance", "40").press(ON);
+        visit.press("drill press").press("+ belt").press(ON);
+    }
+
+    private void upToTheSwitch() {
+        visit.go("/jobs/new").type("#machine", "Plain job").press("Open the job");
+        looseMotorWithAPlate();
         assertThat(visit.path()).as(visit.text(".findings")).contains("/diagram");
         visit.press(visit.all("button.pattern").stream()
                 .filter(b -> b.val().equals("six-lead"))
@@ -39,9 +49,7 @@ class StepsTest {
                 .orElseThrow());
         visit.press(ON);
         assertThat(visit.path()).as(visit.text(".findings")).contains("/windings");
-        gates.relyOnTheMarks();
-        visit.type("#distance", "40").press(ON);
-        visit.press("drill press").press("+ belt").press(ON);
+        relyingOnTheMarksUpToTheSwitch();
     }
 
     @Test
@@ -63,25 +71,14 @@ class StepsTest {
         Cost before = visit.cost();
         visit.go("/wires");
         for (String tile : List.of("Six leads, two voltages", "240 V", "Cross-corner drum", "both ways")) {
-            visit.press(visit.all("details[open] .tile").stream()
-                    .filter(t -> t.selectFirst("strong").text().startsWith(tile))
-                    .findFirst()
-                    .orElseThrow());
+            gates.tapTile(tile);
         }
         visit.type("#machine", "Plain job from the wires").press("Make it a job");
-        visit.tick("input[name='disconnect'][value='LOOSE']")
-                .tick("input[name='noCapacitor']")
-                .press(ON);
-        visit.tick("input[name='nothingConnected']").press(ON);
-        visit.type("#text", "3/4 HP 115/230 V 13.8/6.9 A 60 HZ 1725 RPM CAPACITOR START")
-                .press("Read it into the fields")
-                .press(ON);
+        looseMotorWithAPlate();
         assertThat(visit.text(".sheet")).contains("read off no lid yet");
         visit.press(ON);
         assertThat(visit.path()).as(visit.text(".findings")).contains("/windings");
-        gates.relyOnTheMarks();
-        visit.type("#distance", "40").press(ON);
-        visit.press("drill press").press("+ belt").press(ON);
+        relyingOnTheMarksUpToTheSwitch();
         assertThat(visit.path()).contains("/switch");
         visit.press("pull the pin");
         toItsEnd("straight from the wires", before);

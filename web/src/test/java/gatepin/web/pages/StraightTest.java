@@ -29,10 +29,7 @@ class StraightTest {
                         .as("the answer stands there from the first")
                         .hasSize(2);
                 assertThat(first.all("details.question[open]")).hasSize(1);
-                first.press(first.all("details[open] .tile").stream()
-                        .filter(t -> t.selectFirst("strong").text().startsWith(tile))
-                        .findFirst()
-                        .orElseThrow());
+                new Gates(first).tapTile(tile);
             }
             assertThat(first.all("details.question[open]")).isEmpty();
             assertThat(first.all(".wires-told li")).hasSizeGreaterThan(8);
@@ -57,7 +54,8 @@ class StraightTest {
     @DisplayName("what was chosen is carried into the gates; what was taken is said at its gate until that is passed")
     void intoAJob() {
         visit.go("/wires?motor=six-lead&supply=240&switch=cross-corner-drum&turns=counter-clockwise");
-        int wires = visit.all(".wires-told li").size();
+        List<String> shown =
+                visit.all(".wires-told strong").stream().map(Element::text).toList();
         visit.type("#machine", "Straight grinder").press("Make it a job");
         String job = visit.path().replace("/safe", "");
         for (Gate gate : Gate.values()) {
@@ -66,12 +64,25 @@ class StraightTest {
         }
         assertThat(visit.go(job + "/diagram").text(".sheet")).contains("read off no lid yet: leads T1 T2 T3 T4 T5 T8");
         assertThat(visit.go(job + "/rotation").text(".sheet")).contains("nothing lies between the motor's shaft");
-        assertThat(visit.go(job + "/wire").all(".step")).hasSizeGreaterThanOrEqualTo(wires);
+        assertThat(visit.go(job + "/wire").all(".step[data-section='GEAR']").stream()
+                        .map(w -> w.attr("data-from") + " to " + w.attr("data-to")))
+                .as("the very wires that were shown")
+                .containsExactlyElementsOf(shown);
         assertThat(visit.go(job + "/log").text("main")).contains("Made straight from the wires");
-        visit.go(job + "/diagram").press("Save the diagram");
-        assertThat(visit.go(job + "/diagram").text(".sheet"))
+        gates.passUpToThePlateOf(job);
+        visit.go(job + "/plate");
+        gates.typePlate("3/4", "115", "13.8", "230", "6.9", "1725").pullPin();
+        visit.post(job + "/diagram/pin");
+        visit.go(job + "/diagram");
+        assertThat(gates.post("Diagram"))
+                .as("nobody has looked: its pin stays in")
+                .isNotEqualTo("passed");
+        visit.press("Save the diagram");
+        assertThat(visit.text(".sheet"))
                 .as("what he saved himself is not taken any more")
                 .doesNotContain("read off no lid");
+        gates.pullPin();
+        assertThat(gates.post("Diagram")).isEqualTo("passed");
     }
 
     @Test
