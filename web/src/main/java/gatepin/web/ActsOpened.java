@@ -1,18 +1,22 @@
 package gatepin.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.net.URI;
 import java.util.List;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.server.PathContainer;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import org.springframework.web.util.UriComponentsBuilder;
 import org.springframework.web.util.pattern.PathPattern;
 
 /** The address of an act is no page: who opens it, by the way back or a reload, comes to the page that the act is done on. */
@@ -31,7 +35,7 @@ class ActsOpened {
      * @throws HttpRequestMethodNotSupportedException where nobody wanted to look at a page
      */
     @ExceptionHandler
-    String opened(HttpRequestMethodNotSupportedException failure, HttpServletRequest request)
+    ResponseEntity<Void> opened(HttpRequestMethodNotSupportedException failure, HttpServletRequest request)
             throws HttpRequestMethodNotSupportedException {
         if (!HttpMethod.GET.matches(request.getMethod())) {
             throw failure;
@@ -46,9 +50,19 @@ class ActsOpened {
             path = path.substring(0, path.lastIndexOf('/'));
             PathContainer above = PathContainer.parsePath(path);
             if (pages.stream().anyMatch(p -> p.matches(above))) {
-                return "redirect:" + path;
+                return to(path);
             }
         }
-        return "redirect:/";
+        return to("/");
+    }
+
+    private static ResponseEntity<Void> to(String path) {
+        // what stands in the address is no pattern, and asks for nothing
+        URI page = UriComponentsBuilder.newInstance()
+                .pathSegment(path.substring(1).split("/"))
+                .encode()
+                .build()
+                .toUri();
+        return ResponseEntity.status(HttpStatus.FOUND).location(page).build();
     }
 }
